@@ -1,0 +1,102 @@
+import js from '@eslint/js';
+import boundaries from 'eslint-plugin-boundaries';
+import reactHooks from 'eslint-plugin-react-hooks';
+import tseslint from 'typescript-eslint';
+
+// Inside the core every room may look down, never up; the order is the way of the data.
+const CORE_ROOMS = ['quantity', 'catalogue', 'formula', 'mixture', 'findings', 'evaluation', 'cleaning', 'keeping', 'planning', 'exchange'];
+const MAY_SEE = {
+  quantity: [],
+  catalogue: ['quantity'],
+  formula: ['quantity', 'catalogue'],
+  mixture: ['quantity', 'catalogue', 'formula'],
+  findings: ['quantity', 'catalogue', 'formula', 'mixture'],
+  evaluation: ['quantity', 'catalogue', 'formula', 'mixture', 'findings'],
+  cleaning: ['quantity', 'catalogue', 'formula', 'mixture', 'findings', 'evaluation'],
+  keeping: ['quantity', 'catalogue', 'formula', 'mixture', 'findings', 'evaluation'],
+  planning: ['quantity', 'catalogue', 'formula', 'mixture', 'findings', 'evaluation', 'cleaning', 'keeping'],
+  exchange: CORE_ROOMS.filter((r) => r !== 'exchange'),
+};
+
+export default tseslint.config(
+  { ignores: ['node_modules', 'dist', '.expo', 'coverage', 'test-results', '*.config.js', 'metro.config.js', 'babel.config.js'] },
+  js.configs.recommended,
+  ...tseslint.configs.strictTypeChecked,
+  ...tseslint.configs.stylisticTypeChecked,
+  {
+    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+    plugins: { boundaries, 'react-hooks': reactHooks },
+    settings: {
+      'import/resolver': { typescript: { project: './tsconfig.json' } },
+      'boundaries/include': ['src/**/*', 'server/**/*', 'cli/**/*'],
+      'boundaries/elements': [
+        { type: 'core-door', pattern: 'src/core/index.ts', mode: 'full' },
+        ...CORE_ROOMS.map((room) => ({ type: `core-${room}`, pattern: `src/core/${room}/**/*`, mode: 'full' })),
+        { type: 'data', pattern: 'src/data/**/*', mode: 'full' },
+        { type: 'ui', pattern: 'src/ui/**/*', mode: 'full' },
+        { type: 'feature', pattern: 'src/features/*/**/*', mode: 'full', capture: ['feature'] },
+        { type: 'workers', pattern: 'src/workers/**/*', mode: 'full' },
+        { type: 'app', pattern: 'src/app/**/*', mode: 'full' },
+        { type: 'server', pattern: 'server/**/*', mode: 'full' },
+        { type: 'cli', pattern: 'cli/**/*', mode: 'full' },
+      ],
+    },
+    rules: {
+      'boundaries/no-unknown-files': 'error',
+      'boundaries/element-types': [
+        'error',
+        {
+          default: 'disallow',
+          message: '${file.type} may not import ${dependency.type}: imports point down (see README, "How the house is laid out")',
+          rules: [
+            ...CORE_ROOMS.map((room) => ({ from: `core-${room}`, allow: [room, ...MAY_SEE[room]].map((r) => `core-${r}`) })),
+            { from: 'core-door', allow: CORE_ROOMS.map((r) => `core-${r}`) },
+            { from: 'data', allow: ['data', 'core-door'] },
+            { from: 'ui', allow: ['ui', ['core-door', {}]], importKind: 'type' },
+            { from: 'ui', allow: ['ui'] },
+            { from: 'feature', allow: ['ui', 'data', 'core-door', ['feature', { feature: '${from.feature}' }]] },
+            { from: 'workers', allow: ['workers', 'core-door'] },
+            { from: 'cli', allow: ['cli', 'core-door'] },
+            { from: 'app', allow: ['app', 'feature', 'ui', 'data'] },
+            { from: 'server', allow: ['server'] },
+          ],
+        },
+      ],
+      'react-hooks/rules-of-hooks': 'error',
+      'react-hooks/exhaustive-deps': 'error',
+      '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
+      '@typescript-eslint/switch-exhaustiveness-check': 'error',
+      '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
+      '@typescript-eslint/no-confusing-void-expression': 'off',
+      '@typescript-eslint/prefer-nullish-coalescing': 'off',
+      '@typescript-eslint/no-unnecessary-condition': 'off',
+      '@typescript-eslint/consistent-type-definitions': 'off',
+      '@typescript-eslint/array-type': 'off',
+    },
+  },
+  {
+    // The core is plain: no React, no storage, no network, no clock, no randomness.
+    files: ['src/core/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-imports': ['error', { patterns: ['react', 'react-*', '@rneui/*', 'expo*', '@tanstack/*', '@react-native*', 'node:*'] }],
+      'no-restricted-globals': ['error', 'window', 'document', 'fetch', 'localStorage', 'setTimeout', 'setInterval', 'process'],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Date', property: 'now', message: 'Time comes in as an argument.' },
+        { object: 'Math', property: 'random', message: 'Ids come in as arguments.' },
+      ],
+    },
+  },
+  {
+    files: ['**/*.test.ts', '**/*.test.tsx', 'e2e/**/*.ts', 'bench/**/*.ts', 'src/testing/**'],
+    rules: {
+      'boundaries/element-types': 'off',
+      '@typescript-eslint/no-non-null-assertion': 'off',
+      '@typescript-eslint/no-unsafe-assignment': 'off',
+      '@typescript-eslint/no-unsafe-member-access': 'off',
+      '@typescript-eslint/unbound-method': 'off',
+    },
+  },
+  { files: ['**/*.mjs', '**/*.js'], extends: [tseslint.configs.disableTypeChecked] },
+);

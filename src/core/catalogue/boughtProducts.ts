@@ -1,0 +1,48 @@
+import { liquid, powder } from './entry';
+
+/**
+ * Bought products and residues. Biscuit never puts one into a formula: it knows them so that meetings
+ * with them are caught. Contents as usually stated on labels and safety data sheets, from memory.
+ */
+export const BOUGHT_PRODUCTS = [
+  liquid('chlorine-bleach', 'chlorine bleach', {
+    names: ['bleach', 'household bleach', 'sodium hypochlorite', 'javel', 'javel water', 'thick bleach', 'laundry bleach', 'clorine bleach', 'eau de javel', 'bleach solution', 'hypochlorite'],
+    role: 'bought', density: 1.08, contents: [['sodium-hypochlorite', 5, 3, 8, 'w/w'], ['sodium-hydroxide', 0.5, 0.1, 1, 'w/w']], strengthOf: 'sodium-hypochlorite', sources: ['label-default', 'sds-memory'],
+  }),
+  liquid('bleach-mould-spray', 'bleach mould spray', {
+    names: ['mould spray', 'mold spray', 'mould remover', 'mold remover', 'mildew remover', 'mould and mildew remover'],
+    role: 'bought', density: 1.05, contents: [['sodium-hypochlorite', 3, 1.5, 5, 'w/w'], ['sodium-hydroxide', 0.5, 0.1, 1, 'w/w']], strengthOf: 'sodium-hypochlorite', sources: ['sds-memory'],
+  }),
+  powder('bleach-toilet-block', 'bleach toilet block', {
+    names: ['toilet block', 'cistern block', 'bleach tablets', 'chlorine tablets', 'pool chlorine', 'bleach tablet'],
+    role: 'bought', bulk: 1, contents: [['sodium-hypochlorite', 30, 5, 90, 'w/w']], sources: ['sds-memory'],
+  }),
+  liquid('acid-toilet-cleaner', 'acid toilet cleaner', {
+    names: ['toilet bowl cleaner', 'toilet cleaner', 'limescale remover', 'descaler', 'muriatic acid', 'hydrochloric acid', 'brick acid'],
+    role: 'bought', density: 1.05, contents: [['hydrogen-chloride', 10, 5, 20, 'w/w']], strengthOf: 'hydrogen-chloride', sources: ['sds-memory'],
+  }),
+  powder('sulfamic-descaler', 'sulfamic acid descaler', {
+    names: ['sulfamic acid', 'sulphamic acid', 'kettle descaler powder'],
+    role: 'bought', bulk: 1.1, contents: [['sulfamic-acid', 95, 40, 100, 'w/w']], sources: ['sds-memory'],
+  }),
+  liquid('lye-oven-cleaner', 'lye oven cleaner', {
+    names: ['oven cleaner', 'caustic oven cleaner', 'oven spray'],
+    role: 'bought', density: 1.05, contents: [['sodium-hydroxide', 5, 2, 10, 'w/w']], strengthOf: 'sodium-hydroxide', sources: ['sds-memory'],
+  }),
+  powder('lye', 'lye', {
+    names: ['caustic soda', 'sodium hydroxide', 'alkaline drain opener', 'drain opener', 'drain cleaner', 'drain crystals', 'naoh'],
+    role: 'bought', bulk: 1.1, contents: [['sodium-hydroxide', 98, 40, 100, 'w/w']], sources: ['sds-memory'],
+  }),
+  liquid('ammonia-cleaner', 'ammonia cleaner', {
+    names: ['ammonia glass cleaner', 'ammonia window cleaner', 'blue glass cleaner', 'ammonia floor cleaner'],
+    role: 'bought', density: 0.99, contents: [['ammonia', 2, 0.5, 5, 'w/w']], strengthOf: 'ammonia', sources: ['sds-memory'],
+  }),
+  liquid('quaternary-disinfectant', 'quaternary disinfectant', {
+    names: ['quat', 'quats', 'disinfectant', 'disinfectant spray', 'benzalkonium chloride', 'antibacterial spray'],
+    role: 'bought', density: 1, contents: [['quaternary-ammonium', 0.5, 0.1, 5, 'w/w']], sources: ['sds-memory'],
+  }),
+  liquid('urine', 'urine or litter', {
+    names: ['cat litter', 'litter tray', 'cat urine', 'pet urine', 'soiled litter', 'dog urine', 'litter', 'pee'],
+    role: 'residue', density: 1.02, contents: [['urea', 2, 1, 4, 'w/v'], ['ammonia', 0.05, 0.01, 0.5, 'w/v']], sources: ['public-health-never-mix'],
+  }),
+] as const;

@@ -1,0 +1,65 @@
+import { liquid } from './entry';
+
+/** Waters, acids, alcohols and other liquids of the cupboard. Densities at 20 °C, CRC Handbook, where a handbook has them. */
+export const LIQUIDS = [
+  liquid('water', 'water', {
+    names: ['tap water', 'warm water', 'hot water', 'cold water', 'boiling water', 'filtered water', 'lukewarm water', 'boiled water', 'soft water'],
+    density: 0.9982, sources: ['crc'],
+  }),
+  liquid('distilled-water', 'distilled water', {
+    names: ['deionised water', 'deionized water', 'demineralised water', 'purified water', 'battery water', 'steam distilled water'],
+    density: 0.9982, sources: ['crc'],
+  }),
+  liquid('white-vinegar', 'white vinegar', {
+    names: ['vinegar', 'distilled vinegar', 'distilled white vinegar', 'spirit vinegar', 'household vinegar', 'clear vinegar', 'malt vinegar', 'white wine vinegar', 'apple cider vinegar', 'cider vinegar', 'distilled malt vinegar', 'plain vinegar', 'white spirit vinegar'],
+    density: 1.005, contents: [['acetic-acid', 5, 4, 6, 'w/v']], strengthOf: 'acetic-acid', sources: ['crc-memory', 'label-default'],
+  }),
+  liquid('cleaning-vinegar', 'cleaning vinegar', {
+    names: ['strong vinegar', 'double strength vinegar', 'concentrated vinegar', 'pickling vinegar', 'industrial vinegar'],
+    density: 1.01, contents: [['acetic-acid', 8, 6, 10, 'w/v']], strengthOf: 'acetic-acid', sources: ['label-default'],
+  }),
+  liquid('vinegar-essence', 'vinegar essence', {
+    names: ['vinegar concentrate', 'acetic essence', 'horticultural vinegar', 'essence of vinegar'],
+    density: 1.03, contents: [['acetic-acid', 25, 20, 30, 'w/v']], strengthOf: 'acetic-acid', sources: ['label-default'],
+  }),
+  liquid('lemon-juice', 'lemon juice', {
+    names: ['fresh lemon juice', 'lemon', 'juice of lemon', 'lemons', 'lime juice', 'squeezed lemon', 'bottled lemon juice', 'lime'],
+    density: 1.03, contents: [['citric-acid', 5, 4.5, 6, 'w/v'], ['sugar', 2.5, 1.5, 3.5, 'w/v']], strengthOf: 'citric-acid', sources: ['usda-memory'],
+  }),
+  liquid('hydrogen-peroxide', 'hydrogen peroxide', {
+    names: ['peroxide', 'h2o2', 'hydrogen peroxide solution', '10 volume peroxide', 'peroxide solution', 'oxygenated water', 'hydrogen peroxyde'],
+    density: 1.01, contents: [['hydrogen-peroxide', 3, 2.7, 3.3, 'w/v']], strengthOf: 'hydrogen-peroxide', sources: ['crc-memory', 'label-default'],
+  }),
+  liquid('isopropyl-alcohol', 'rubbing alcohol', {
+    names: ['isopropyl alcohol', 'isopropanol', 'isopropyl', 'ipa', '2-propanol', 'propan-2-ol', 'isopropyl rubbing alcohol'],
+    density: 0.877, contents: [['isopropanol', 70, 68, 72, 'v/v']], strengthOf: 'isopropanol', sources: ['crc-memory', 'label-default'],
+  }),
+  liquid('surgical-spirit', 'surgical spirit', {
+    names: ['denatured alcohol', 'methylated spirit', 'methylated spirits', 'denatured ethanol', 'ethanol', 'ethyl alcohol', 'cleaning alcohol', 'household alcohol', 'meths', 'spirit'],
+    density: 0.813, contents: [['ethanol', 90, 85, 96, 'v/v']], strengthOf: 'ethanol', sources: ['crc-memory', 'label-default'],
+  }),
+  liquid('vodka', 'vodka', {
+    names: ['grain alcohol', 'cheap vodka', 'plain vodka', '80 proof vodka', 'clear spirit'],
+    density: 0.948, contents: [['ethanol', 40, 37.5, 40, 'v/v']], strengthOf: 'ethanol', sources: ['crc-memory', 'label-default'],
+  }),
+  liquid('castile-soap', 'liquid castile soap', {
+    names: ['castile soap', 'castile', 'castille soap', 'liquid soap', 'pure soap', 'olive oil soap', 'vegetable soap', 'liquid castile', 'unscented castile soap', 'potassium soap', 'black soap', 'soft soap', 'green soap', 'marseille soap', 'savon noir'],
+    density: 1.03, contents: [['soap', 33, 25, 40, 'w/w']], strengthOf: 'soap', sources: ['label-default'],
+  }),
+  liquid('dish-soap', 'dish soap', {
+    names: ['washing-up liquid', 'washing up liquid', 'dishwashing liquid', 'dish liquid', 'dish detergent', 'liquid dish soap', 'dishwashing soap', 'dish washing liquid', 'liquid detergent', 'detergent', 'dishsoap'],
+    density: 1.03, contents: [['surfactant', 20, 15, 30, 'w/w']], strengthOf: 'surfactant', sources: ['label-default'],
+  }),
+  liquid('household-ammonia', 'household ammonia', {
+    names: ['ammonia', 'cloudy ammonia', 'clear ammonia', 'ammonia solution', 'ammonium hydroxide', 'sudsy ammonia'],
+    density: 0.96, contents: [['ammonia', 7, 5, 10, 'w/w']], strengthOf: 'ammonia', sources: ['label-default'],
+  }),
+  liquid('glycerin', 'glycerin', {
+    names: ['glycerine', 'glycerol', 'vegetable glycerin', 'vegetable glycerine'],
+    density: 1.261, contents: [['glycerol', 99.5, 99, 100, 'w/w']], strengthOf: 'glycerol', sources: ['crc'],
+  }),
+  liquid('olive-oil', 'olive oil', {
+    names: ['vegetable oil', 'sunflower oil', 'linseed oil', 'jojoba oil', 'coconut oil', 'mineral oil', 'almond oil', 'cooking oil', 'rapeseed oil'],
+    density: 0.915, contents: [['fixed-oil', 100, 100, 100, 'w/w']], strengthOf: null, sources: ['crc-memory'],
+  }),
+] as const;

@@ -1,0 +1,63 @@
+import { SPOON_SPREAD } from '../quantity/powder';
+import { powder } from './entry';
+
+const TSP_ML = 4.92892159375;
+const TBSP_ML = 3 * TSP_ML;
+const CUP_ML = 236.5882365;
+
+/** Salts, acids and other powders of the cupboard. Bulk densities as spooned, ±10 %. */
+export const POWDERS = [
+  powder('baking-soda', 'baking soda', {
+    names: ['bicarb', 'bicarbonate of soda', 'sodium bicarbonate', 'bicarbonate', 'soda bicarb', 'bicarb soda', 'bread soda', 'cooking soda', 'nahco3', 'sodium hydrogen carbonate', 'bicarb of soda'],
+    bulk: 4.6 / TSP_ML, contents: [['sodium-bicarbonate', 100, 99, 100, 'w/w']], sources: ['usda-memory'],
+  }),
+  powder('washing-soda', 'washing soda', {
+    names: ['soda ash', 'sodium carbonate', 'na2co3', 'anhydrous washing soda', 'laundry soda', 'super washing soda'],
+    bulk: 1.0, contents: [['sodium-carbonate', 100, 99, 100, 'w/w']], sources: ['common-practice'],
+  }),
+  powder('washing-soda-crystals', 'washing soda crystals', {
+    // Decahydrate, Na2CO3·10H2O: 105.988 of 286.14 g is the carbonate, the rest its water.
+    names: ['soda crystals', 'sal soda', 'crystal soda', 'sodium carbonate decahydrate', 'washing crystals'],
+    bulk: 0.9, contents: [['sodium-carbonate', (100 * 105.988) / 286.14, 36, 45, 'w/w'], ['water', 100 - (100 * 105.988) / 286.14, 55, 64, 'w/w']], sources: ['crc', 'common-practice'],
+  }),
+  powder('citric-acid', 'citric acid', {
+    names: ['citric', 'citric acid powder', 'citric acid crystals', 'sour salt', 'anhydrous citric acid', 'lemon salt'],
+    bulk: 0.9, contents: [['citric-acid', 100, 91, 100, 'w/w']], sources: ['common-practice', 'crc'],
+  }),
+  powder('borax', 'borax', {
+    names: ['sodium tetraborate', 'sodium borate', 'disodium tetraborate', 'borax powder', 'borax decahydrate'],
+    bulk: 0.9, contents: [['borax', 100, 99, 100, 'w/w']], sources: ['common-practice', 'crc'],
+  }),
+  powder('salt', 'salt', {
+    names: ['table salt', 'sea salt', 'sodium chloride', 'kosher salt', 'coarse salt', 'fine salt', 'cooking salt', 'nacl'],
+    bulk: 6 / TSP_ML, contents: [['sodium-chloride', 100, 97, 100, 'w/w']], sources: ['usda-memory'],
+  }),
+  powder('oxygen-bleach', 'oxygen bleach', {
+    names: ['sodium percarbonate', 'percarbonate', 'oxygen bleach powder', 'oxygen stain remover', 'oxi powder', 'oxy powder', 'percarbonate of soda', 'oxygen whitener', 'non-chlorine bleach', 'oxygenated bleach'],
+    bulk: 1.0, contents: [['sodium-percarbonate', 100, 40, 100, 'w/w']], strengthOf: 'sodium-percarbonate', sources: ['common-practice', 'crc'],
+  }),
+  powder('cornstarch', 'cornstarch', {
+    names: ['corn starch', 'cornflour', 'corn flour', 'potato starch', 'starch', 'arrowroot', 'maize starch'],
+    bulk: 8 / TBSP_ML, contents: [['starch', 100, 98, 100, 'w/w']], sources: ['usda-memory'],
+  }),
+  powder('flour', 'flour', {
+    names: ['wheat flour', 'plain flour', 'all-purpose flour', 'white flour', 'rice flour'],
+    bulk: 125 / CUP_ML, contents: [['starch', 75, 70, 80, 'w/w'], ['plant-matter', 13, 10, 15, 'w/w']], sources: ['usda-memory'],
+  }),
+  powder('chalk', 'chalk', {
+    names: ['whiting', 'calcium carbonate', 'ground chalk', 'chalk powder'],
+    bulk: 0.8, contents: [['chalk', 100, 95, 100, 'w/w']], sources: ['common-practice'],
+  }),
+  powder('soap-flakes', 'soap flakes', {
+    names: ['grated soap', 'bar soap', 'grated bar soap', 'castile bar', 'grated castile soap', 'soap powder', 'bar of soap', 'laundry bar soap'],
+    bulk: 0.35, spread: 2 * SPOON_SPREAD, contents: [['soap', 80, 70, 88, 'w/w'], ['water', 15, 10, 25, 'w/w']], sources: ['common-practice'],
+  }),
+  powder('citrus-peel', 'citrus peel', {
+    names: ['orange peel', 'lemon peel', 'orange peels', 'lemon peels', 'citrus peels', 'peel', 'peels', 'grapefruit peel', 'zest', 'lemon zest', 'orange zest'],
+    bulk: 0.4, spread: 3 * SPOON_SPREAD, contents: [['plant-matter', 30, 20, 40, 'w/w'], ['water', 69, 59, 79, 'w/w'], ['essential-oil', 1, 0.5, 2, 'w/w']], sources: ['common-practice'],
+  }),
+  powder('herbs', 'herbs', {
+    names: ['rosemary', 'rosemary sprig', 'lavender flowers', 'dried lavender', 'thyme', 'mint leaves', 'herb', 'fresh herbs', 'dried herbs', 'sage'],
+    bulk: 0.1, spread: 5 * SPOON_SPREAD, contents: [['plant-matter', 60, 20, 95, 'w/w']], sources: ['common-practice'],
+  }),
+] as const;

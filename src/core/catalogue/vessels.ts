@@ -1,0 +1,80 @@
+import type { Profile } from '../quantity/fillMarks';
+
+/** What a vessel is made of: matters to acids, alcohol and oils. */
+export type VesselMaterial = 'glass' | 'pet' | 'hdpe' | 'ldpe' | 'polystyrene' | 'aluminium' | 'steel' | 'ceramic' | 'unknown';
+
+export type VesselShapeId = 'round-shoulder' | 'straight-spray' | 'squeeze' | 'wide-jar' | 'dropper' | 'tub';
+
+/** A common shape of vessel: its inside, the room to leave, and how it closes. */
+export interface VesselShape {
+  readonly id: VesselShapeId;
+  readonly name: string;
+  readonly hint: string;
+  /** The capacity in mL that the measured profile was drawn from; other sizes keep the proportions. */
+  readonly usualML: number;
+  readonly profile: Profile;
+  readonly top: 'trigger' | 'flip-cap' | 'screw-lid' | 'pipette' | 'open';
+  readonly closes: boolean;
+}
+
+/** Profiles measured for Biscuit on ordinary household bottles, inner diameters in mm; common practice, no source. */
+export const VESSEL_SHAPES: readonly VesselShape[] = [
+  {
+    id: 'straight-spray', name: 'Spray bottle', hint: 'Straight sides, trigger on top', usualML: 500, top: 'trigger', closes: true,
+    profile: [
+      { heightMM: 0, diameterMM: 62 }, { heightMM: 4, diameterMM: 68 }, { heightMM: 118, diameterMM: 68 },
+      { heightMM: 136, diameterMM: 54 }, { heightMM: 150, diameterMM: 30 }, { heightMM: 166, diameterMM: 24 },
+    ],
+  },
+  {
+    id: 'round-shoulder', name: 'Round-shouldered bottle', hint: 'Glass, round shoulders, narrow neck', usualML: 500, top: 'trigger', closes: true,
+    profile: [
+      { heightMM: 0, diameterMM: 66 }, { heightMM: 5, diameterMM: 72 }, { heightMM: 108, diameterMM: 72 },
+      { heightMM: 122, diameterMM: 66 }, { heightMM: 133, diameterMM: 50 }, { heightMM: 140, diameterMM: 27 }, { heightMM: 160, diameterMM: 22 },
+    ],
+  },
+  {
+    id: 'squeeze', name: 'Squeeze bottle', hint: 'Waisted, flip cap', usualML: 400, top: 'flip-cap', closes: true,
+    profile: [
+      { heightMM: 0, diameterMM: 56 }, { heightMM: 6, diameterMM: 64 }, { heightMM: 50, diameterMM: 62 }, { heightMM: 84, diameterMM: 50 },
+      { heightMM: 120, diameterMM: 60 }, { heightMM: 150, diameterMM: 46 }, { heightMM: 166, diameterMM: 26 },
+    ],
+  },
+  {
+    id: 'wide-jar', name: 'Wide jar', hint: 'Screw lid, for pastes, powders and infusions', usualML: 500, top: 'screw-lid', closes: true,
+    profile: [
+      { heightMM: 0, diameterMM: 74 }, { heightMM: 6, diameterMM: 82 }, { heightMM: 88, diameterMM: 82 }, { heightMM: 100, diameterMM: 70 }, { heightMM: 112, diameterMM: 70 },
+    ],
+  },
+  {
+    id: 'dropper', name: 'Dropper bottle', hint: 'Small, amber, pipette', usualML: 50, top: 'pipette', closes: true,
+    profile: [
+      { heightMM: 0, diameterMM: 30 }, { heightMM: 3, diameterMM: 34 }, { heightMM: 50, diameterMM: 34 }, { heightMM: 60, diameterMM: 18 }, { heightMM: 72, diameterMM: 16 },
+    ],
+  },
+  {
+    id: 'tub', name: 'Bowl or tub', hint: 'Open: soaks, pastes, anything that fizzes', usualML: 4000, top: 'open', closes: false,
+    profile: [{ heightMM: 0, diameterMM: 190 }, { heightMM: 20, diameterMM: 220 }, { heightMM: 110, diameterMM: 250 }],
+  },
+];
+
+/** The shape of an id; the first of the list if the id is not known any more. */
+export function vesselShape(id: string): VesselShape {
+  const found = VESSEL_SHAPES.find((s) => s.id === id) ?? VESSEL_SHAPES[0];
+  if (!found) throw new Error('No vessel shapes');
+  return found;
+}
+
+/** A bottle that a person has: a shape at a capacity. */
+export interface Vessel {
+  readonly id: string;
+  readonly name: string;
+  readonly shape: VesselShapeId;
+  /** mL to the brim; 10 to 100 000. */
+  readonly capacityML: number;
+  readonly material: VesselMaterial;
+  readonly opaque: boolean;
+}
+
+/** Room left in the vessel by default, percent of its capacity: to shake, or for open vessels to stir. */
+export const DEFAULT_HEADSPACE_PERCENT = 10;

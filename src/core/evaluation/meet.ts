@@ -1,0 +1,29 @@
+import type { Ingredient } from '../catalogue/ingredient';
+import { judge, type Judgement } from '../findings/judge';
+import type { Scope } from '../findings/finding';
+import { DEFAULT_HEADSPACE_PERCENT } from '../catalogue/vessels';
+import type { Poured } from '../formula/mixedVolume';
+import { mix, type MixtureState } from '../mixture/state';
+
+/** What stands in for "some of each": 100 mL of a liquid, 10 mL of a powder or oil. Any amount gives the same meetings. */
+const MEETING_ML = { liquid: 100, powder: 10, solid: 10, oil: 10 } as const;
+
+const someOf = (ingredient: Ingredient): Poured => {
+  const volumeML = MEETING_ML[ingredient.form];
+  return { ingredient, volumeML, massG: volumeML * ingredient.densityGPerML };
+};
+
+/**
+ * What happens when things meet: in one bottle, one after another on a surface, in the air of a room, in
+ * a drain. For things without amounts; a formula is judged by `evaluate`.
+ */
+export function meet(
+  ingredients: readonly Ingredient[],
+  scope: Scope,
+  unknown: readonly string[] = [],
+): Judgement & { readonly state: MixtureState } {
+  const state = mix(ingredients.map(someOf), DEFAULT_HEADSPACE_PERCENT);
+  // Things kept in one bottle are a formula; things that merely come together are not.
+  const formula = scope === 'stored';
+  return { ...judge({ state, scope, formula, unknown, disagreements: [] }), state };
+}

@@ -1,0 +1,167 @@
+import { isWorse } from '../findings/finding';
+import { judge } from '../findings/judge';
+import type { Formula, Line } from '../formula/formula';
+import { accept, type Outcome } from '../formula/problem';
+import { dropsPerMLOf, fillML, scaleTo, type Portion, type Quantified } from '../formula/quantify';
+import { isUnknown, resolveIngredient } from '../formula/resolve';
+import { mix } from '../mixture/state';
+import { wholeDrops } from '../quantity/drops';
+import { heightOfVolumeMM, profileOfCapacity, type Profile } from '../quantity/fillMarks';
+import { measurePlan, type MeasurePlan } from '../quantity/measurePlan';
+import type { Tool } from '../quantity/tools';
+import { vesselShape, type Vessel } from '../catalogue/vessels';
+import { evaluate, type Evaluation } from './evaluate';
+import type { Circumstances } from './options';
+import { orderOfAddition } from './order';
+
+/** One line of a formula, scaled to a bottle and rounded to what can be measured. */
+export interface PouredLine {
+  readonly line: Line;
+  readonly ingredientId: string;
+  readonly name: string;
+  readonly form: 'liquid' | 'powder' | 'oil' | 'solid';
+  /** As intended, before rounding: mL as poured or spooned, and g. */
+  readonly volumeML: number;
+  readonly massG: number;
+  /** Whole drops where it goes in by drops, otherwise null. */
+  readonly drops: number | null;
+  readonly measure: MeasurePlan | null;
+  /** Grams for a kitchen scale, rounded to its step; null without a scale or for drops. */
+  readonly scaleG: number | null;
+  /** What is really poured differs from what is intended by so much, percent. */
+  readonly errorPercent: number;
+  /** Pour until the level stands so many mm above the inside base; null for drops and in a vessel of unknown form. */
+  readonly pourToMM: number | null;
+  /** mL in the vessel after this line. */
+  readonly levelML: number;
+}
+
+export interface PourPlan {
+  readonly fillML: number;
+  readonly profile: Profile;
+  readonly lines: readonly PouredLine[];
+}
+
+/** What sets a strength is measured to 2 %, the rest to 5 %. */
+const TOLERANCE_PERCENT = { strength: 2, other: 5 } as const;
+
+/** As drops if the line is given in drops, or is an oil of less than a quarter teaspoon. */
+const DROPS_BELOW_ML = 1.2;
+
+const byDrops = (portion: Portion): boolean =>
+  portion.line.amount.kind === 'drops' ||
+  portion.line.amount.kind === 'drops-per-100mL' ||
+  (portion.ingredient.form !== 'powder' && portion.volumeML < DROPS_BELOW_ML);
+
+const toleranceOf = (portion: Portion): number =>
+  portion.ingredient.strengthOf === null ? TOLERANCE_PERCENT.other : TOLERANCE_PERCENT.strength;
+
+type Rounding = (volumeML: number, dropsPerML: number) => number;
+
+const roundedDown: Rounding = (volumeML, dropsPerML) => Math.max(1, Math.floor(volumeML * dropsPerML));
+const roundedUp: Rounding = (volumeML, dropsPerML) => Math.ceil(volumeML * dropsPerML);
+
+/** What is really poured of a portion once drops are whole and scoops level, mL. */
+function really(portion: Portion, tools: readonly Tool[], dropsPerML: number, rounding: Rounding): { drops: number | null; measure: MeasurePlan | null; reallyML: number } {
+  if (byDrops(portion)) {
+    const perML = dropsPerMLOf(portion.ingredient, dropsPerML);
+    const drops = portion.volumeML > 0 ? rounding(portion.volumeML, perML) : 0;
+    return { drops, measure: null, reallyML: drops / perML };
+  }
+  const measure = measurePlan(portion.volumeML, tools, toleranceOf(portion));
+  return { drops: null, measure, reallyML: measure?.withinTolerance ? measure.volumeML : portion.volumeML };
+}
+
+interface Rounded {
+  readonly portion: Portion;
+  readonly drops: number | null;
+  readonly measure: MeasurePlan | null;
+  readonly reallyML: number;
+}
+
+const roundAll = (scaled: Quantified, tools: readonly Tool[], dropsPerML: number, rounding: Rounding): Rounded[] =>
+  scaled.portions.map((portion) => ({ portion, ...really(portion, tools, dropsPerML, rounding) }));
+
+/** Rounding never crosses a safety limit: if the rounded mixture is judged worse, drops are rounded the other way. */
+function roundedSafely(formula: Formula, scaled: Quantified, evaluation: Evaluation, tools: readonly Tool[], at: Circumstances): Rounded[] {
+  const verdictOf = (rounded: readonly Rounded[]) => {
+    const poured = rounded.map((r) => ({ ...r.portion, volumeML: r.reallyML, massG: r.reallyML * r.portion.ingredient.densityGPerML }));
+    const unknown = formula.lines.filter((l) => isUnknown(l.ingredient)).map((l) => resolveIngredient(l.ingredient).name);
+    return judge({ state: mix(poured, at.headspacePercent), scope: at.scope, formula: true, unknown, disagreements: [] }).verdict;
+  };
+  const nearest = roundAll(scaled, tools, at.dropsPerML, wholeDrops);
+  if (!isWorse(verdictOf(nearest), evaluation.verdict)) return nearest;
+  for (const other of [roundedDown, roundedUp]) {
+    const again = roundAll(scaled, tools, at.dropsPerML, other);
+    if (!isWorse(verdictOf(again), evaluation.verdict)) return again;
+  }
+  return nearest;
+}
+
+/**
+ * Everything needed to fill a vessel with a formula: each line in the order it goes in, its volume, its
+ * scoops or drops, the rounding, and the mark to pour to.
+ *
+ * @param vessel capacity 10 to 100 000 mL
+ * @param tools what the person measures with
+ */
+export function planPour(formula: Formula, evaluation: Evaluation, vessel: Vessel, tools: readonly Tool[], at: Circumstances): PourPlan {
+  const targetML = fillML(vessel.capacityML, at.headspacePercent);
+  const scaled = scaleTo(evaluation.quantified, targetML);
+  const rounded = roundedSafely(formula, scaled, evaluation, tools, at);
+  const profile = profileOfCapacity(vesselShape(vessel.shape).profile, vessel.capacityML);
+  const scale = tools.find((t) => t.kind === 'scale');
+  const room = rooms(scaled);
+  let levelML = 0;
+  const lines = orderOfAddition(rounded.map((r) => r.portion)).map((portion): PouredLine => {
+    const found = rounded.find((r) => r.portion === portion);
+    const { drops, measure, reallyML } = found ?? { drops: null, measure: null, reallyML: portion.volumeML };
+    levelML += room.get(portion) ?? 0;
+    const errorPercent =
+      drops !== null
+        ? (100 * (reallyML - portion.volumeML)) / Math.max(portion.volumeML, 1e-9)
+        : (measure?.errorPercent ?? 0);
+    return {
+      line: portion.line,
+      ingredientId: portion.ingredient.id,
+      name: portion.ingredient.name,
+      form: portion.ingredient.form,
+      volumeML: portion.volumeML,
+      massG: portion.massG,
+      drops,
+      measure,
+      scaleG: scale?.kind === 'scale' && drops === null ? Math.max(scale.stepG, Math.round(portion.massG / scale.stepG) * scale.stepG) : null,
+      errorPercent,
+      pourToMM: drops === null ? heightOfVolumeMM(profile, levelML) : null,
+      levelML,
+    };
+  });
+  return { fillML: targetML, profile, lines };
+}
+
+/** The room each portion takes in the bottle, mL: shares of the whole by what each displaces, adding up to the batch. */
+function rooms(scaled: Quantified): Map<Portion, number> {
+  const liquidML = scaled.portions.filter((p) => p.ingredient.form !== 'powder').reduce((sum, p) => sum + p.volumeML, 0);
+  const solidG = scaled.portions.filter((p) => p.ingredient.form === 'powder').reduce((sum, p) => sum + p.massG, 0);
+  const solidML = Math.max(0, scaled.batchML - liquidML);
+  return new Map(
+    scaled.portions.map((p) => [
+      p,
+      p.ingredient.form !== 'powder' ? p.volumeML : solidG > 0 ? (solidML * p.massG) / solidG : 0,
+    ]),
+  );
+}
+
+/** Evaluates a formula and plans its pour into a vessel in one go. */
+export function evaluateAndPlan(
+  formula: Formula,
+  vessel: Vessel,
+  tools: readonly Tool[],
+  at: Circumstances,
+  unread: readonly string[] = [],
+): Outcome<{ readonly evaluation: Evaluation; readonly plan: PourPlan }> {
+  const evaluation = evaluate(formula, at, unread);
+  return evaluation.ok
+    ? accept({ evaluation: evaluation.value, plan: planPour(formula, evaluation.value, vessel, tools, at) })
+    : evaluation;
+}

@@ -1,0 +1,55 @@
+import type { SourceKey } from '../catalogue/sources';
+
+/** How bad: `danger` can hurt someone; `defeats` undoes itself; `caution` is fine with the stated care; `clear` is nothing found. */
+export type Level = 'danger' | 'defeats' | 'caution' | 'clear';
+
+/** Where two things meet. */
+export type Scope = 'stored' | 'fresh' | 'sequence' | 'air' | 'drain';
+
+export const SCOPES: readonly Scope[] = ['stored', 'fresh', 'sequence', 'air', 'drain'];
+
+const RANK: Record<Level, number> = { clear: 0, caution: 1, defeats: 2, danger: 3 };
+
+/** The worst of some levels; `clear` for none. */
+export const worstOf = (levels: readonly Level[]): Level =>
+  levels.reduce<Level>((worst, level) => (RANK[level] > RANK[worst] ? level : worst), 'clear');
+
+/** True if `a` is worse than `b`. */
+export const isWorse = (a: Level, b: Level): boolean => RANK[a] > RANK[b];
+
+/** A number that a finding rests on; the key carries the unit, as in `gasML`. */
+export type Figures = Readonly<Record<string, number>>;
+
+/** What will happen, why, with its numbers, and what to do instead. */
+export interface Finding {
+  readonly code: string;
+  readonly level: Level;
+  readonly scope: Scope;
+  /** Names of what is at fault. */
+  readonly subjects: readonly string[];
+  readonly happens: string;
+  readonly why: string;
+  readonly figures: Figures;
+  readonly instead: string;
+  readonly sources: readonly SourceKey[];
+  /** Surface findings: true if this mixture has no place on this surface at all. */
+  readonly rulesOut?: boolean;
+}
+
+/** The three sentences of a finding, with `{figure}` and `{subjects}` to be filled in. */
+export interface Wording {
+  readonly happens: string;
+  readonly why: string;
+  readonly instead: string;
+}
+
+/** What a rule found, before it is put into words. `as` picks another wording of the rule than its first. */
+export interface Raised {
+  readonly level: Level;
+  readonly subjects: readonly string[];
+  readonly figures?: Figures;
+  readonly as?: string;
+  /** Words to be filled into the sentences beside the figures. */
+  readonly words?: Readonly<Record<string, string>>;
+  readonly rulesOut?: boolean;
+}

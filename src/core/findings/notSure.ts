@@ -1,0 +1,43 @@
+import type { Rule } from './rule';
+
+export const unknownIngredient: Rule = {
+  code: 'unknown-ingredient',
+  looksFor: 'ingredients Biscuit does not know',
+  sources: [],
+  words: {
+    happens: 'Not checked: Biscuit does not know {subjects}.',
+    why: 'Without its contents nothing can be said of how it meets the others.',
+    instead: 'Say which ingredient it is, or leave it out. Never add a bought cleaner to a mixture.',
+  },
+  check: ({ unknown }) => (unknown.length > 0 ? { level: 'caution', subjects: unknown } : null),
+};
+
+export const amountsDisagree: Rule = {
+  code: 'amounts-disagree',
+  looksFor: 'one amount given two ways',
+  sources: ['usda-memory', 'nist-hb44'],
+  words: {
+    happens: 'The two amounts of {subjects} do not agree: {usedG} g by the first, {otherG} g by the second.',
+    why: 'They differ by {differencePercent} %. The first one is used here.',
+    instead: 'Keep the first, or take the second if you trust it more.',
+  },
+  check: ({ disagreements }) =>
+    disagreements.map((d) => ({
+      level: 'caution' as const,
+      subjects: [d.line.ingredient.kind === 'known' ? d.line.ingredient.id.replace(/-/g, ' ') : d.line.ingredient.name],
+      figures: { usedG: d.usedG, otherG: d.otherG, differencePercent: d.differencePercent },
+    })),
+};
+
+/** What a vague amount turns: raised by the evaluation, which runs the formula at both ends. */
+export const vagueAmount: Rule<readonly string[]> = {
+  code: 'vague-amount',
+  looksFor: 'verdicts that turn on a vague amount',
+  sources: ['common-practice'],
+  words: {
+    happens: 'The verdict turns on how much {subjects} is meant.',
+    why: 'At one end of what the words can mean it is worse than at the other; the worse is shown.',
+    instead: 'Say the amount in mL, spoons or drops.',
+  },
+  check: (subjects) => (subjects.length > 0 ? { level: 'caution', subjects } : null),
+};

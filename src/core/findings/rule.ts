@@ -1,0 +1,51 @@
+import type { SourceKey } from '../catalogue/sources';
+import type { Disagreement } from '../formula/dualAmount';
+import type { MixtureState } from '../mixture/state';
+import type { Finding, Raised, Scope, Wording } from './finding';
+import { fillIn } from './wording';
+
+/** What a rule may look at. */
+export interface Situation {
+  readonly state: MixtureState;
+  readonly scope: Scope;
+  /** True if this is a formula that someone means to make; false for things that merely meet. */
+  readonly formula: boolean;
+  readonly unknown: readonly string[];
+  readonly disagreements: readonly Disagreement[];
+}
+
+/** A rule: one code, when it is raised, and in which words. Adding a rule is adding one of these to its family's file. */
+export interface Rule<S = Situation> {
+  readonly code: string;
+  /** What is being looked for, in a few words, for "what was checked". */
+  readonly looksFor: string;
+  readonly sources: readonly SourceKey[];
+  readonly words: Wording;
+  /** Other wordings, by the name a {@link Raised} asks for. */
+  readonly otherWords?: Readonly<Record<string, Wording>>;
+  readonly check: (situation: S) => Raised | readonly Raised[] | null;
+}
+
+/** Puts a rule's check to a situation and its answers into words. */
+export function applyRule<S>(rule: Rule<S>, situation: S, scope: Scope): Finding[] {
+  const answer = rule.check(situation);
+  if (!answer) return [];
+  const raised = Array.isArray(answer) ? (answer as readonly Raised[]) : [answer as Raised];
+  return raised.map((r) => {
+    const words = r.as ? (rule.otherWords?.[r.as] ?? rule.words) : rule.words;
+    const figures = r.figures ?? {};
+    const fill = (sentence: string): string => fillIn(sentence, r.subjects, figures, r.words);
+    return {
+      code: rule.code,
+      level: r.level,
+      scope,
+      subjects: r.subjects,
+      happens: fill(words.happens),
+      why: fill(words.why),
+      figures,
+      instead: fill(words.instead),
+      sources: rule.sources,
+      ...(r.rulesOut === undefined ? {} : { rulesOut: r.rulesOut }),
+    };
+  });
+}

@@ -1,0 +1,37 @@
+import { statedML, type Amount } from '../quantity/amount';
+import { middleOf } from '../quantity/span';
+import { unitG } from '../quantity/units';
+import type { Formula, Line } from './formula';
+import { ingredientOfLine } from './resolve';
+
+/** A line that says its amount twice, differently. Masses in g. */
+export interface Disagreement {
+  readonly line: Line;
+  readonly usedG: number;
+  readonly otherG: number;
+  /** How far the second amount is from the first, percent of the first. */
+  readonly differencePercent: number;
+}
+
+/** Two amounts that differ by more than this do not mean the same, percent. */
+export const DISAGREE_ABOVE_PERCENT = 15;
+
+/** The middle mass in g that an amount of a line states, or null if it states none. */
+function statedG(line: Line, amount: Amount, formula: Formula, dropsPerML: number): number | null {
+  if (amount.kind === 'mass') return middleOf(amount.value) * unitG(amount.unit);
+  const ingredient = ingredientOfLine(line);
+  const volume = statedML(amount, formula.measures, ingredient.dropsPerML ?? dropsPerML);
+  return volume && middleOf(volume) * ingredient.densityGPerML;
+}
+
+/** The lines whose two amounts differ by more than {@link DISAGREE_ABOVE_PERCENT}. The first amount is the one used. */
+export function disagreements(formula: Formula, dropsPerML: number): Disagreement[] {
+  return formula.lines.flatMap((line) => {
+    if (!line.also) return [];
+    const usedG = statedG(line, line.amount, formula, dropsPerML);
+    const otherG = statedG(line, line.also, formula, dropsPerML);
+    if (!usedG || !otherG) return [];
+    const differencePercent = (100 * Math.abs(otherG - usedG)) / Math.min(usedG, otherG);
+    return differencePercent > DISAGREE_ABOVE_PERCENT ? [{ line, usedG, otherG, differencePercent }] : [];
+  });
+}

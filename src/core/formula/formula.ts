@@ -1,0 +1,60 @@
+import type { Content } from '../catalogue/ingredient';
+import type { Amount, PercentBasis } from '../quantity/amount';
+import type { MeasureSystem } from '../quantity/units';
+
+/** Which ingredient a line means: one of the catalogue, one of the person's own, or one not known. */
+export type IngredientRef =
+  | { readonly kind: 'known'; readonly id: string }
+  | {
+      readonly kind: 'own';
+      readonly id: string;
+      readonly name: string;
+      readonly form: 'liquid' | 'powder' | 'oil';
+      readonly densityGPerML: number;
+      readonly contents: readonly Content[];
+    }
+  | { readonly kind: 'unknown'; readonly name: string };
+
+/** The strength on the person's own label, replacing the catalogue's usual one. */
+export interface Strength {
+  readonly percent: number;
+  readonly basis: PercentBasis;
+}
+
+/** One line of a formula. */
+export interface Line {
+  readonly id: string;
+  readonly ingredient: IngredientRef;
+  readonly amount: Amount;
+  /** The same amount said a second way, as recipes do: "½ cup (118 mL)". */
+  readonly also?: Amount;
+  readonly strength?: Strength;
+  /** The words it was read from, kept as written. */
+  readonly text?: string;
+}
+
+/** Where a mixture lives: kept in a closed bottle, or made, used open and poured away. */
+export type FormulaUse = 'stored' | 'fresh';
+
+/** A formula: what goes in, for what, and whose cup it means. */
+export interface Formula {
+  readonly id: string;
+  readonly name: string;
+  /** What it is for, in a few words. */
+  readonly purpose: string;
+  /** What it must not be used on. */
+  readonly never: string;
+  readonly use: FormulaUse;
+  readonly measures: MeasureSystem;
+  /** mL that the amounts make, where parts or "to fill" stand beside fixed amounts; null if the lines say it all. */
+  readonly makesML: number | null;
+  readonly lines: readonly Line[];
+}
+
+/** How many lines a formula may have. */
+export const MOST_LINES = 40;
+
+/** What an ingredient reference is called where it is shown. */
+export function refKey(ref: IngredientRef): string {
+  return ref.kind === 'unknown' ? `unknown:${ref.name.toLowerCase()}` : ref.id;
+}

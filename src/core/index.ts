@@ -1,0 +1,42 @@
+/** The door of the core: what everyone outside may call. */
+
+export { evaluate, type Evaluation, type SurfaceEvaluation } from './evaluation/evaluate';
+export { meet } from './evaluation/meet';
+export type { Circumstances } from './evaluation/options';
+export { evaluateAndPlan, planPour, type PouredLine, type PourPlan } from './evaluation/pourPlan';
+export { mixtureReport } from './evaluation/report';
+
+export { readRecipe, linesOf, MOST_TEXT } from './formula/reader/readRecipe';
+export { isDoubtful, type Correction, type Corrections, type Doubt, type ReadItem, type ReadRecipe } from './formula/reader/reading';
+export { readAmount } from './formula/reader/readAmount';
+export { formulaFromReading, unreadOf } from './formula/fromReading';
+export { amountText, formulaText, lineText, writtenNumber } from './formula/card';
+export { STARTER_FORMULAS } from './formula/starters';
+export { checked, checkFormula } from './formula/schema';
+export { MOST_LINES, type Formula, type FormulaUse, type IngredientRef, type Line } from './formula/formula';
+export { resolveIngredient } from './formula/resolve';
+export type { Outcome, Problem } from './formula/problem';
+
+export { findIngredient, ingredientById, searchIngredients, INGREDIENTS } from './catalogue/lookup';
+export type { Ingredient } from './catalogue/ingredient';
+export { SURFACES, surfaceByName, type Surface } from './catalogue/surfaces';
+export { SOURCES, type SourceKey } from './catalogue/sources';
+export { DEFAULT_HEADSPACE_PERCENT, VESSEL_SHAPES, vesselShape, type Vessel, type VesselShape, type VesselShapeId } from './catalogue/vessels';
+
+export { SCOPES, isWorse, worstOf, type Finding, type Level, type Scope } from './findings/finding';
+export { plainNumber } from './findings/wording';
+
+export { discardBy, isPastItsDay, type Batch, type BatchState } from './keeping/batch';
+export { labelOf, type LabelContent } from './keeping/label';
+export { shelfLife, type ShelfLife } from './keeping/shelfLife';
+
+export { batchSchema, DEFAULT_SETTINGS, settingsSchema, vesselSchema, type Home, type Settings } from './exchange/home';
+export { formulaSchema } from './formula/schema';
+export { FILE_VERSION, readFormulaFile, readHomeFile, writeFormulaFile, writeHomeFile } from './exchange/homeFile';
+export { migrated, type Migration } from './exchange/migration';
+
+export type { Amount } from './quantity/amount';
+export { diameterAtMM, heightOfVolumeMM, type Profile } from './quantity/fillMarks';
+export { toolSet, TOOL_IDS, type ToolId } from './quantity/tools';
+export { MEASURE_SYSTEMS, unitML, type MeasureSystem } from './quantity/units';
+export { DROPS_PER_ML_RANGE } from './quantity/drops';

@@ -1,0 +1,27 @@
+/**
+ * A number that may not be known exactly: everything from `low` to `high`, both included.
+ * An exact number has `low === high`. Spans carry the spread of a spoonful or of "10 to 15 drops"
+ * through every later step, so that a verdict can be run at both ends.
+ */
+export interface Span {
+  readonly low: number;
+  readonly high: number;
+}
+
+/** A span of one exact value. */
+export const exactly = (value: number): Span => ({ low: value, high: value });
+
+/** A span between two values given in either order. */
+export const between = (a: number, b: number): Span => ({ low: Math.min(a, b), high: Math.max(a, b) });
+
+/** The middle of a span: the value used where one number must stand for all of it. */
+export const middleOf = (span: Span): number => (span.low + span.high) / 2;
+
+/** True if the span is one exact value. */
+export const isExact = (span: Span): boolean => span.low === span.high;
+
+/** A span multiplied by a factor that is zero or more. */
+export const scaleSpan = (span: Span, factor: number): Span => ({
+  low: span.low * factor,
+  high: span.high * factor,
+});
