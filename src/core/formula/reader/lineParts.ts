@@ -84,8 +84,6 @@ const AMOUNT_AT_END = /^(.*?[a-z)%])\s*(?:[:=,]|\s[-–—]\s|\s)\s*((?:about |a
 export function takeApart(line: string, system: MeasureSystem): LineParts {
   let also: Amount | undefined;
   let strength: Taken = { text: line };
-  const amountFirst = readAmount(line);
-  const leading = amountFirst && amountFirst.amount.kind !== 'percent';
 
   // Brackets first: an amount in them says the amount again, a percentage is a strength.
   const bare = line.replace(BRACKET, (_, inner: string) => {
@@ -95,7 +93,7 @@ export function takeApart(line: string, system: MeasureSystem): LineParts {
       return ' ';
     }
     const inBracket = takeStrength(inner);
-    if (inBracket.strengthPercent !== undefined && (leading || amountFirst === null || amountFirst.amount.kind !== 'percent' || inner !== line)) {
+    if (inBracket.strengthPercent !== undefined && inner !== line) {
       strength = { ...inBracket, text: '' };
       return ' ';
     }

@@ -81,7 +81,7 @@ function readWordNumber(text: string): FoundNumber | null {
   const half = / and an? half$/.test(words) ? 0.5 : 0;
   const first = words.split(' ')[0] ?? '';
   if (/^(?:half an?|an? half)$/.test(words)) return { value: 0.5, rest, byWord: true };
-  if (/couple/.test(words)) return { value: 2, rest, byWord: true };
+  if (words.includes('couple')) return { value: 2, rest, byWord: true };
   if (first === 'a' || first === 'an') return { value: 1, rest, byWord: true };
   return { value: numericQuantity(NUMBER_WORDS[first] ?? '1') + half, rest, byWord: true };
 }

@@ -279,7 +279,7 @@ function mentionedOnly(items: readonly ReadItem[], options: ReadOptions): ReadIt
     if (item.kind !== 'note' && item.kind !== 'unread') return [item];
     if (NEGATION.test(item.text) || HEADER.test(item.text) || options.corrections?.[item.key]?.isNote) return [item];
     const more = ingredientsWithin(item.text).filter(
-      (i) => !listed.has(i.id) && !/water$/.test(i.id) && i.role !== 'residue' && (i.role === 'bought' || PUTS_IN.test(item.text)),
+      (i) => !listed.has(i.id) && !i.id.endsWith("water") && i.role !== 'residue' && (i.role === 'bought' || PUTS_IN.test(item.text)),
     );
     if (more.length === 0) return [item];
     more.forEach((i) => listed.add(i.id));

@@ -1,0 +1,56 @@
+# Two commands, each enough on a fresh machine: `make demo` and `make test`.
+SHELL := /bin/bash
+export EXPO_OFFLINE := 1
+export EXPO_NO_TELEMETRY := 1
+export CI := 1
+
+SOURCES := $(shell find src public -type f 2>/dev/null | sed 's/ /\\ /g') app.json metro.config.js babel.config.js tsconfig.json package-lock.json
+
+.PHONY: demo start test bench types lint unit e2e chromium export clean
+
+node_modules/.installed: package.json package-lock.json
+	npm ci
+	@touch $@
+
+dist/index.html: node_modules/.installed $(SOURCES)
+	rm -rf dist
+	npx expo export --platform web --output-dir dist
+	@touch $@
+
+export: dist/index.html
+
+## The app with the demo home, at http://127.0.0.1:4173
+demo: dist/index.html
+	exec npx tsx server/main.ts --demo
+
+## The app with your own home, at http://127.0.0.1:4173
+start: dist/index.html
+	exec npx tsx server/main.ts
+
+## Everything that must hold: types, lint, unit tests, export, the real interface
+test: types lint unit e2e
+	@echo "All checks passed."
+
+types: node_modules/.installed
+	npx tsc --noEmit
+
+lint: node_modules/.installed
+	npx eslint . --max-warnings 0
+	npx prettier --check --log-level warn .
+	npx knip
+
+unit: node_modules/.installed
+	npx jest
+
+e2e: dist/index.html chromium
+	npx playwright test
+
+chromium:
+	@command -v chromium >/dev/null || (apt-get update && apt-get install -y chromium)
+
+## One JSON object a line
+bench: dist/index.html
+	@npx tsx bench/main.ts
+
+clean:
+	rm -rf dist node_modules .expo test-results

@@ -1,0 +1,11 @@
+import { Slot, useGlobalSearchParams } from 'expo-router';
+import { MixPlace } from '@/features/mix';
+
+export default function Layout() {
+  const { id } = useGlobalSearchParams<{ id?: string }>();
+  return (
+    <MixPlace openId={id ?? null}>
+      <Slot />
+    </MixPlace>
+  );
+}

@@ -1,0 +1,1 @@
+export { MixHome as default } from '@/features/mix';

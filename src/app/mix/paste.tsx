@@ -1,0 +1,7 @@
+import { useLocalSearchParams } from 'expo-router';
+import { PasteScreen } from '@/features/mix';
+
+export default function Paste() {
+  const { formula } = useLocalSearchParams<{ formula?: string }>();
+  return <PasteScreen formulaId={formula ?? null} />;
+}

@@ -1,0 +1,1 @@
+export { RoomsScreen as default } from '@/features/rooms';

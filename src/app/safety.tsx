@@ -1,0 +1,1 @@
+export { SafetyScreen as default } from '@/features/safety';

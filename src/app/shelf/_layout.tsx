@@ -1,0 +1,11 @@
+import { Slot, useGlobalSearchParams } from 'expo-router';
+import { ShelfPlace } from '@/features/shelf';
+
+export default function Layout() {
+  const { id } = useGlobalSearchParams<{ id?: string }>();
+  return (
+    <ShelfPlace openId={id ?? null}>
+      <Slot />
+    </ShelfPlace>
+  );
+}

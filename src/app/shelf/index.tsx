@@ -1,0 +1,1 @@
+export { ShelfHome as default } from '@/features/shelf';

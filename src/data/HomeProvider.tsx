@@ -1,0 +1,40 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { createContext, useContext, useEffect, type ReactNode } from 'react';
+import type { HomeKind } from './homeStore';
+import type { Store } from './store';
+
+interface OpenHome {
+  readonly store: Store;
+  readonly kind: HomeKind;
+}
+
+const HomeContext = createContext<OpenHome | null>(null);
+
+/** Reads never go stale by time: what is written here or in another tab says so itself. */
+export const createClient = (): QueryClient =>
+  new QueryClient({
+    defaultOptions: {
+      queries: { staleTime: Infinity, gcTime: Infinity, retry: false, networkMode: 'always', refetchOnWindowFocus: false },
+      mutations: { networkMode: 'always', retry: false },
+    },
+  });
+
+/** Gives everything below it the open home, and keeps it abreast of other tabs. */
+export function HomeProvider({ home, client, children }: { home: OpenHome; client: QueryClient; children: ReactNode }) {
+  useEffect(
+    () => home.store.listen((collections) => collections.forEach((c) => void client.invalidateQueries({ queryKey: [c] }))),
+    [home, client],
+  );
+  return (
+    <QueryClientProvider client={client}>
+      <HomeContext.Provider value={home}>{children}</HomeContext.Provider>
+    </QueryClientProvider>
+  );
+}
+
+/** The open home. */
+export function useHome(): OpenHome {
+  const home = useContext(HomeContext);
+  if (!home) throw new Error('useHome needs a HomeProvider above it');
+  return home;
+}

@@ -1,0 +1,93 @@
+import {
+  evaluate,
+  labelOf,
+  STARTER_FORMULAS,
+  type Batch,
+  type Formula,
+  type Home,
+  type Vessel,
+} from '../../core';
+
+/** The narrowboat Pipit: an invented home, to look round in. */
+
+const VESSELS: readonly Vessel[] = [
+  { id: 'pipit-375', name: 'Galley spray', shape: 'straight-spray', capacityML: 375, material: 'hdpe', opaque: true },
+  { id: 'pipit-500', name: 'Brown glass spray', shape: 'round-shoulder', capacityML: 500, material: 'glass', opaque: true },
+  { id: 'pipit-250', name: 'Sink squeezer', shape: 'squeeze', capacityML: 250, material: 'pet', opaque: false },
+  { id: 'pipit-jar', name: 'Locker jar', shape: 'wide-jar', capacityML: 350, material: 'glass', opaque: false },
+  { id: 'pipit-bucket', name: 'Deck bucket', shape: 'tub', capacityML: 5000, material: 'hdpe', opaque: true },
+];
+
+const FORMULAS: readonly Formula[] = [
+  {
+    id: 'pipit-porthole', name: 'Porthole glass', purpose: 'Portholes and the shower-room mirror, sprayed on the cloth', never: 'brass rims, varnished worktop', use: 'stored', measures: 'us', makesML: 375,
+    lines: [
+      { id: '1', ingredient: { kind: 'known', id: 'isopropyl-alcohol' }, amount: { kind: 'volume', value: { low: 0.5, high: 0.5 }, unit: 'cup' }, text: '1/2 cup rubbing alcohol (70 %)' },
+      { id: '2', ingredient: { kind: 'known', id: 'distilled-water' }, amount: { kind: 'volume', value: { low: 1, high: 1 }, unit: 'cup' }, text: '1 cup distilled water' },
+      { id: '3', ingredient: { kind: 'known', id: 'dish-soap' }, amount: { kind: 'drops', value: { low: 3, high: 4 } }, text: '3 to 4 drops dish soap' },
+    ],
+  },
+  {
+    id: 'pipit-shower', name: 'Shower wall', purpose: 'Glazed tile and chrome after the last shower of the day', never: 'cement grout left wet, the brass lamps', use: 'stored', measures: 'metric', makesML: null,
+    lines: [
+      { id: '1', ingredient: { kind: 'known', id: 'white-vinegar' }, amount: { kind: 'parts', value: { low: 1, high: 1 } }, text: '1 part white vinegar' },
+      { id: '2', ingredient: { kind: 'known', id: 'distilled-water' }, amount: { kind: 'parts', value: { low: 4, high: 4 } }, text: '4 parts distilled water' },
+    ],
+  },
+  {
+    id: 'pipit-cancel', name: 'Soap and vinegar, the old way', purpose: 'Kept to remember why we stopped', never: 'anything', use: 'stored', measures: 'metric', makesML: null,
+    lines: [
+      { id: '1', ingredient: { kind: 'known', id: 'castile-soap' }, amount: { kind: 'parts', value: { low: 1, high: 1 } }, text: '1 part castile soap' },
+      { id: '2', ingredient: { kind: 'known', id: 'white-vinegar' }, amount: { kind: 'parts', value: { low: 3, high: 3 } }, text: '3 parts vinegar' },
+    ],
+  },
+];
+
+const DAY_MS = 24 * 60 * 60 * 1000;
+
+interface Made {
+  readonly id: string;
+  readonly formula: string;
+  readonly vessel: string;
+  readonly daysAgo: number;
+  readonly endedDaysAgo?: number;
+  readonly state?: Batch['state'];
+}
+
+/** What was made aboard, in days before the demo is opened. */
+const MADE: readonly Made[] = [
+  { id: 'pipit-b1', formula: 'pipit-porthole', vessel: 'pipit-375', daysAgo: 9 },
+  { id: 'pipit-b2', formula: 'starter-worktop', vessel: 'pipit-250', daysAgo: 71 },
+  { id: 'pipit-b3', formula: 'pipit-shower', vessel: 'pipit-500', daysAgo: 33 },
+  { id: 'pipit-b4', formula: 'starter-scale', vessel: 'pipit-jar', daysAgo: 58, state: 'emptied', endedDaysAgo: 20 },
+  { id: 'pipit-b5', formula: 'starter-worktop', vessel: 'pipit-250', daysAgo: 118, state: 'discarded', endedDaysAgo: 72 },
+];
+
+function batch(made: Made, now: Date): Batch {
+  const formula = [...FORMULAS, ...STARTER_FORMULAS].find((f) => f.id === made.formula);
+  const vessel = VESSELS.find((v) => v.id === made.vessel);
+  if (!formula || !vessel) throw new Error(`The demo's batch ${made.id} names what is not there`);
+  const evaluation = evaluate(formula, { scope: 'stored', surface: null, dwellMinutes: null, dropsPerML: 20, headspacePercent: 10 });
+  if (!evaluation.ok) throw new Error(`The demo's formula ${formula.id} does not come together`);
+  const dayAgo = (days: number): string => new Date(now.getTime() - days * DAY_MS).toISOString();
+  return {
+    id: made.id,
+    formula,
+    vessel,
+    label: labelOf(formula, evaluation.value),
+    volumeML: vessel.capacityML * 0.9,
+    madeAt: dayAgo(made.daysAgo),
+    state: made.state ?? 'kept',
+    endedAt: made.endedDaysAgo === undefined ? null : dayAgo(made.endedDaysAgo),
+  };
+}
+
+/** The demo home, its dates counted back from now. */
+export function pipit(now: Date): Home {
+  return {
+    formulas: FORMULAS,
+    vessels: VESSELS,
+    batches: MADE.map((m) => batch(m, now)),
+    settings: { units: 'metric', cup: 'us', tools: ['cups', 'spoons', 'jug'], dropsPerML: 20 },
+  };
+}

@@ -1,0 +1,24 @@
+import { changesNamed } from './changes';
+import { pipit } from './demo/pipit';
+import { lockNamed } from './lock';
+import { openStorage } from './storage';
+import { Store } from './store';
+
+/** Whose home is open: the person's own, or the demo's. The two never share a database. */
+export type HomeKind = 'own' | 'demo';
+
+/** The server says which home to open by an attribute of the page. */
+export function homeKind(): HomeKind {
+  return typeof document !== 'undefined' && document.documentElement.dataset.home === 'demo' ? 'demo' : 'own';
+}
+
+/** Opens the store of a home. */
+export function openHome(kind: HomeKind): Store {
+  const name = kind === 'demo' ? 'biscuit-demo' : 'biscuit';
+  return new Store({
+    storage: openStorage(name),
+    lock: lockNamed(name),
+    changes: changesNamed(name),
+    ...(kind === 'demo' ? { seed: () => pipit(new Date()) } : {}),
+  });
+}

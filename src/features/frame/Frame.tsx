@@ -1,0 +1,91 @@
+import { ThemeProvider } from '@rneui/themed';
+import { useQueryClient } from '@tanstack/react-query';
+import { usePathname, useRouter } from 'expo-router';
+import { useState, type ReactNode } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { SafeAreaProvider } from 'react-native-safe-area-context';
+import { createClient, HomeProvider, homeKind, openHome, useAsides, useBatches, useHome } from '@/data';
+import { Action, Body, COLORS, elementsTheme, loadFonts, NoticeProvider, Places, SPACE, type PlaceId, type SideId } from '@/ui';
+
+loadFonts();
+
+const ADDRESS: Record<PlaceId | SideId, '/' | '/mix' | '/shelf' | '/rooms' | '/log' | '/safety' | '/settings'> = {
+  today: '/',
+  mix: '/mix',
+  shelf: '/shelf',
+  rooms: '/rooms',
+  log: '/log',
+  safety: '/safety',
+  settings: '/settings',
+};
+
+const placeOf = (path: string): PlaceId | SideId | null => {
+  const first = path.split('/')[1] ?? '';
+  if (first === '') return 'today';
+  return first in ADDRESS ? (first as PlaceId | SideId) : null;
+};
+
+/** Everything around a screen: the open home, the theme, the places, what was just done. */
+export function Frame({ children }: { children: ReactNode }) {
+  const [home] = useState(() => {
+    const kind = homeKind();
+    return { store: openHome(kind), kind };
+  });
+  const [client] = useState(createClient);
+  return (
+    <SafeAreaProvider>
+      <ThemeProvider theme={elementsTheme}>
+        <HomeProvider home={home} client={client}>
+          <NoticeProvider>
+            <Inner>{children}</Inner>
+          </NoticeProvider>
+        </HomeProvider>
+      </ThemeProvider>
+    </SafeAreaProvider>
+  );
+}
+
+function Inner({ children }: { children: ReactNode }) {
+  const router = useRouter();
+  const path = usePathname();
+  return (
+    <Places here={placeOf(path)} go={(to) => router.push(ADDRESS[to])} banner={<Banners />}>
+      {children}
+    </Places>
+  );
+}
+
+/** What a person must know wherever they are: that this is the demo, that data could not be read. */
+function Banners() {
+  const { kind } = useHome();
+  const client = useQueryClient();
+  const batches = useBatches();
+  const asides = useAsides();
+  return (
+    <>
+      {kind === 'demo' && (
+        <View style={styles.demo}>
+          <Body style={styles.demoText}>Demo: the narrowboat Pipit. Your own home is kept apart.</Body>
+        </View>
+      )}
+      {batches.isError && (
+        <View style={styles.wrong} role="alert">
+          <Body style={styles.words}>Your home cannot be opened: {batches.error.message}</Body>
+          <Action title="Try again" onPress={() => void client.resetQueries()} />
+        </View>
+      )}
+      {asides.length > 0 && (
+        <View style={styles.wrong} role="alert">
+          <Body style={styles.words}>{asides.length === 1 ? 'One record' : `${asides.length} records`} could not be read and stand aside; the rest is here. See Settings.</Body>
+        </View>
+      )}
+    </>
+  );
+}
+
+const styles = StyleSheet.create({
+  demo: { backgroundColor: COLORS.tape, paddingHorizontal: SPACE.l, paddingVertical: 4 },
+  demoText: { color: COLORS.tapeInk },
+  wrong: { backgroundColor: COLORS.dangerTint, paddingHorizontal: SPACE.l, paddingVertical: SPACE.s, flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: SPACE.s },
+  words: { flex: 1, minWidth: 200 },
+});

@@ -1,0 +1,2 @@
+export { Frame } from './Frame';
+export { NotFoundScreen } from './NotFoundScreen';

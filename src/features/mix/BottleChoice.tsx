@@ -1,0 +1,88 @@
+import { View } from 'react-native';
+import { checked, vesselSchema, VESSEL_SHAPES, type Vessel, type VesselShapeId } from '@/core';
+import { useVessels } from '@/data';
+import { Body, Choice, Field, Heading, Part } from '@/ui';
+
+/** The bottle on the bench: one of the person's own, or a size just typed. */
+export type BenchBottle =
+  | { readonly kind: 'own'; readonly id: string }
+  | { readonly kind: 'typed'; readonly sizeText: string; readonly shape: VesselShapeId };
+
+/** A bottle everybody has: where a newcomer starts. */
+export const FIRST_BOTTLE: BenchBottle = { kind: 'typed', sizeText: '500', shape: 'straight-spray' };
+
+/** The number in "375", "375 mL", "0.5 L", "0,5 l"; NaN otherwise. */
+function sizeML(text: string): number {
+  const match = /^\s*(\d+(?:[.,]\d+)?)\s*(ml|l)?\s*$/i.exec(text);
+  if (!match?.[1]) return NaN;
+  return Number(match[1].replace(',', '.')) * (match[2]?.toLowerCase() === 'l' ? 1000 : 1);
+}
+
+/** The vessel that is meant, or what is wrong with the typed size. */
+export function vesselOf(bottle: BenchBottle, own: readonly Vessel[]): { vessel: Vessel; isNew: boolean } | { problem: string } {
+  if (bottle.kind === 'own') {
+    const vessel = own.find((v) => v.id === bottle.id) ?? own[0];
+    if (vessel) return { vessel, isNew: false };
+    return vesselOf(FIRST_BOTTLE, own);
+  }
+  const capacityML = sizeML(bottle.sizeText);
+  const shape = VESSEL_SHAPES.find((s) => s.id === bottle.shape);
+  const vessel = {
+    id: 'typed',
+    name: `${shape?.name ?? 'Bottle'}, ${bottle.sizeText.trim().replace(/\s*ml$/i, '')}${/l$/i.test(bottle.sizeText.trim()) ? '' : ' mL'}`,
+    shape: bottle.shape,
+    capacityML,
+    material: 'unknown' as const,
+    opaque: false,
+  };
+  if (Number.isNaN(capacityML)) return { problem: 'Give the size as a number in mL, for example 375. Litres with an L: 0.5 L.' };
+  const result = checked<Vessel>(vesselSchema, vessel);
+  return result.ok ? { vessel: result.value, isNew: true } : { problem: result.problems[0]?.message ?? 'Give a size from 10 to 100 000 mL.' };
+}
+
+const OTHER = 'other';
+
+interface Props {
+  readonly bottle: BenchBottle;
+  readonly onChange: (bottle: BenchBottle) => void;
+  readonly problem: string | null;
+}
+
+/** Picks one of the person's bottles, or takes a size and a shape. */
+export function BottleChoice({ bottle, onChange, problem }: Props) {
+  const own = useVessels().data ?? [];
+  const typed = bottle.kind === 'typed';
+  return (
+    <Part>
+      <Heading>Which bottle?</Heading>
+      {own.length > 0 && (
+        <Choice
+          label="Your bottles"
+          options={[...own.map((v) => ({ value: v.id, label: `${v.name} · ${v.capacityML} mL` })), { value: OTHER, label: 'Another size' }]}
+          chosen={[typed ? OTHER : bottle.id]}
+          onChoose={(id) => onChange(id === OTHER ? FIRST_BOTTLE : { kind: 'own', id })}
+        />
+      )}
+      {typed && (
+        <View>
+          <Field
+            label="It holds, in mL"
+            value={bottle.sizeText}
+            onChangeText={(sizeText) => onChange({ ...bottle, sizeText })}
+            inputMode="decimal"
+            error={problem}
+            maxLength={12}
+            testID="bottle-size"
+          />
+          <Body style={{ paddingTop: 8, paddingBottom: 6 }}>Its shape</Body>
+          <Choice
+            label="Shape of the bottle"
+            options={VESSEL_SHAPES.map((s) => ({ value: s.id, label: s.name }))}
+            chosen={[bottle.shape]}
+            onChoose={(shape) => onChange({ ...bottle, shape })}
+          />
+        </View>
+      )}
+    </Part>
+  );
+}

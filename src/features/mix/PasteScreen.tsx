@@ -1,0 +1,152 @@
+import { useRouter } from 'expo-router';
+import { useMemo, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { checkFormula, formulaFromReading, formulaText, isDoubtful, MOST_LINES, MOST_TEXT, readRecipe, unreadOf, type Correction, type Corrections, type Formula, type MeasureSystem } from '@/core';
+import { newId, useDraft, useFormula, useSaveFormula, useSettings } from '@/data';
+import { Action, Body, Choice, COLORS, Field, Heading, Part, Screen, Soft, Title, useNotice } from '@/ui';
+import { FIRST_BOTTLE, vesselOf } from './BottleChoice';
+import { ReadLine } from './ReadLine';
+import { useBench } from './useBench';
+import { Verdict } from './Verdict';
+
+interface Draft {
+  readonly text: string;
+  readonly corrections: Corrections;
+  readonly cup: MeasureSystem | null;
+}
+
+const EMPTY: Draft = { text: '', corrections: {}, cup: null };
+
+const isDraft = (value: unknown): value is Draft => typeof value === 'object' && value !== null && 'text' in value && typeof value.text === 'string' && 'corrections' in value;
+
+const CUPS: readonly { value: MeasureSystem; label: string }[] = [
+  { value: 'us', label: 'US' },
+  { value: 'metric', label: 'Metric' },
+  { value: 'imperial', label: 'British' },
+  { value: 'australian', label: 'Australian' },
+];
+
+const EXAMPLE = 'Galley spray\n1 cup white vinegar\n1 cup water\n10 to 15 drops lavender oil';
+
+/** Takes a recipe from anywhere, or a formula of one's own, as text; shows how each line is read, and judges it at once. */
+export function PasteScreen({ formulaId }: { formulaId: string | null }) {
+  const formula = useFormula(formulaId ?? '');
+  if (formulaId !== null && formula === undefined) return <Screen>{null}</Screen>;
+  return <Paste key={formulaId ?? 'new'} from={formulaId === null ? null : (formula ?? null)} />;
+}
+
+const draftOf = (from: Formula | null): Draft => (from ? { text: formulaText(from), corrections: {}, cup: from.measures } : EMPTY);
+
+const FIRST = vesselOf(FIRST_BOTTLE, []);
+const NO_VESSEL = 'vessel' in FIRST ? FIRST.vessel : null;
+
+/** Words on how a text stands: what to do next, or why it cannot go on. */
+function standing(text: string, formula: Formula | null, problem: string | null, doubtful: number): string {
+  if (text.trim() === '') return 'Paste or type a list of ingredients, one a line.';
+  if (text.length > MOST_TEXT) return `Only the first ${MOST_TEXT} characters are read.`;
+  if (!formula) return 'No ingredient found yet. A line looks like "1 cup white vinegar" or "10 drops lavender oil".';
+  if (formula.lines.length > MOST_LINES) return `A formula may have at most ${MOST_LINES} lines.`;
+  if (problem) return problem;
+  return doubtful > 0 ? `${doubtful === 1 ? 'One line is' : `${doubtful} lines are`} doubtful: look at what is marked.` : 'Every line was understood.';
+}
+
+function Paste({ from }: { from: Formula | null }) {
+  const router = useRouter();
+  const say = useNotice();
+  const save = useSaveFormula();
+  const settings = useSettings();
+  const initial = useMemo(() => draftOf(from), [from]);
+  const draft = useDraft<Draft>(from ? `paste/${from.id}` : 'paste', initial, isDraft);
+  const { text, corrections } = draft.value;
+  const cup = draft.value.cup ?? settings.cup;
+  const [typedName, setTypedName] = useState<string | null>(null);
+
+  const reading = useMemo(() => readRecipe(text, { measures: cup, corrections }), [text, cup, corrections]);
+  const unread = useMemo(() => unreadOf(reading), [reading]);
+  const formula = useMemo(() => formulaFromReading(reading, 'reading', 'My recipe', cup), [reading, cup]);
+  const { outcome } = useBench(formula, NO_VESSEL ?? never(), null, null, unread);
+
+  const name = typedName ?? formula?.name ?? '';
+  const doubtful = reading.items.filter(isDoubtful).length;
+  const problem = outcome && !outcome.ok ? (outcome.problems[0]?.message ?? null) : null;
+  const evaluation = outcome?.ok ? outcome.value.evaluation : null;
+  const danger = evaluation?.verdict === 'danger';
+  const nameWrong = formula && name.trim() === '' ? 'Give it a name of 1 to 80 letters: it goes on the label.' : null;
+
+  const correct = (key: string, correction: Correction | null): void => {
+    const others = Object.fromEntries(Object.entries(corrections).filter(([k]) => k !== key));
+    draft.set({ ...draft.value, corrections: correction ? { ...others, [key]: correction } : others });
+  };
+
+  const goOn = (): void => {
+    if (!formula || danger) return;
+    const own = from !== null && !from.id.startsWith('starter-');
+    const made = checkFormula({ ...formula, id: own ? from.id : newId(), name: name.trim(), ...(from && !reading.header.use ? { use: from.use } : {}) });
+    if (!made.ok) {
+      say({ text: made.problems[0]?.message ?? 'This formula cannot be kept as it is.' });
+      return;
+    }
+    save.mutate(made.value, {
+      onSuccess: () => {
+        draft.clear();
+        router.replace(`/mix/${made.value.id}`);
+      },
+      onError: (error) => say({ text: `Not saved: ${error.message}. The text is still here; free some space and try again.` }),
+    });
+  };
+
+  const next = danger ? (
+    <Body style={styles.stopped} testID="stopped">
+      A danger is not scaled, labelled or made.
+    </Body>
+  ) : (
+    <Action title="Next: the bottle" weight="main" onPress={goOn} disabled={!formula || problem !== null || nameWrong !== null || formula.lines.length > MOST_LINES || save.isPending} testID="next-bottle" />
+  );
+
+  return (
+    <Screen next={next}>
+      <Title>{from ? `Change ${from.name}` : 'Paste a recipe'}</Title>
+      <Field label="Ingredients, one a line" value={text} onChangeText={(t) => draft.set({ ...draft.value, text: t })} placeholder={EXAMPLE} multiline minHeight={text === '' ? 130 : Math.min(260, 40 + 24 * text.split('\n').length)} testID="recipe-text" />
+      {text.trim() === '' ? (
+        <Part>
+          <Soft>From a page, a note, a friend. Biscuit reads it line by line, asks where it is unsure, and says at once whether it is sound.</Soft>
+          <View style={styles.start}>
+            <Action title="Try an example" onPress={() => draft.set({ ...draft.value, text: EXAMPLE })} />
+          </View>
+        </Part>
+      ) : (
+        <>
+          {evaluation && <Verdict verdict={evaluation.verdict} findings={evaluation.findings} checked={evaluation.checked} />}
+          <Part>
+            <Heading>How it was read</Heading>
+            <Body style={doubtful > 0 || problem ? styles.ask : undefined} testID="standing">
+              {standing(text, formula, problem, doubtful)}
+            </Body>
+            {reading.items.map((item) => (
+              <ReadLine key={item.key} item={item} correction={corrections[item.key]} onCorrect={(c) => correct(item.key, c)} />
+            ))}
+          </Part>
+          {formula && <Field label="Name on the label" value={name} onChangeText={setTypedName} error={nameWrong} maxLength={80} testID="formula-name" />}
+          <Part>
+            <Body style={styles.bold}>Whose cups and spoons?</Body>
+            <Choice label="Whose cups and spoons" options={CUPS} chosen={[cup]} onChoose={(c) => draft.set({ ...draft.value, cup: c })} />
+          </Part>
+          <View style={styles.start}>
+            <Action title="Clear the text" onPress={() => { const before = draft.value; draft.set(EMPTY); say({ text: 'The text was cleared.', undo: () => draft.set(before) }); }} />
+          </View>
+        </>
+      )}
+    </Screen>
+  );
+}
+
+function never(): never {
+  throw new Error('The first bottle is not a bottle');
+}
+
+const styles = StyleSheet.create({
+  stopped: { color: COLORS.danger, fontWeight: '700', textAlign: 'center', paddingVertical: 8 },
+  ask: { color: COLORS.caution, fontWeight: '700' },
+  bold: { fontWeight: '700' },
+  start: { flexDirection: 'row' },
+});

@@ -1,0 +1,3 @@
+export { BenchScreen } from './BenchScreen';
+export { MixHome, MixPlace } from './MixPlace';
+export { PasteScreen } from './PasteScreen';

@@ -1,0 +1,1 @@
+export { RoomsScreen } from './RoomsScreen';

@@ -1,0 +1,61 @@
+import { StyleSheet, View } from 'react-native';
+import { Body, COLORS, Heading, LEVEL_WORD, Part, Screen, SPACE, Soft, Title, VerdictMark } from '@/ui';
+
+const FIRST_STEPS: readonly { readonly after: string; readonly steps: readonly string[] }[] = [
+  { after: 'Breathed fumes', steps: ['Out into fresh air, at once, and everyone with you.', 'Leave the mixture where it is; open what you can on the way.', 'Short of breath, coughing, dizzy: call the emergency number.'] },
+  { after: 'In the eye', steps: ['Rinse with plenty of lukewarm water for 15 to 20 minutes, lids held open.', 'Take out contact lenses while you rinse.', 'Then call the poison-advice line or see someone who can look at it.'] },
+  { after: 'On the skin', steps: ['Take off what is soaked.', 'Rinse with plenty of water for 15 to 20 minutes.'] },
+  { after: 'Swallowed', steps: ['Do not make them vomit.', 'Have the label at hand and call the poison-advice line at once.'] },
+];
+
+const NEVER_MEET: readonly (readonly [string, string])[] = [
+  ['Bleach and any acid', 'vinegar, lemon, citric acid, toilet cleaner: chlorine gas'],
+  ['Bleach and ammonia', 'also urine, litter, an unrinsed toilet: chloramine gas'],
+  ['Bleach and alcohol', 'chloroform and other poisons'],
+  ['Bleach and peroxide or oxygen bleach', 'heat and violent oxygen'],
+  ['Peroxide and vinegar in one bottle', 'peracetic acid'],
+  ['Anything that fizzes and a closed cap', 'the bottle bursts'],
+];
+
+/** What to do after an accident, and what may never meet. */
+export function SafetyScreen() {
+  return (
+    <Screen>
+      <Title>Safety</Title>
+      <Soft>First steps, as public guidance words them. They are no medical advice: the poison-advice line, the emergency number and the product’s label come before anything said here.</Soft>
+      {FIRST_STEPS.map(({ after, steps }) => (
+        <Part key={after}>
+          <Heading>{after}</Heading>
+          {steps.map((s, i) => (
+            <View key={s} style={styles.step}>
+              <Body style={styles.number}>{i + 1}</Body>
+              <Body style={styles.words}>{s}</Body>
+            </View>
+          ))}
+        </Part>
+      ))}
+      <Part>
+        <Heading>What may never meet</Heading>
+        {NEVER_MEET.map(([what, why]) => (
+          <View key={what} style={styles.step}>
+            <VerdictMark level="danger" size={28} />
+            <View style={styles.words}>
+              <Body style={styles.bold}>{what}</Body>
+              <Soft>
+                {LEVEL_WORD.danger}: {why}
+              </Soft>
+            </View>
+          </View>
+        ))}
+      </Part>
+      <Soft>Your own emergency and poison-advice numbers will stand at the top of this page.</Soft>
+    </Screen>
+  );
+}
+
+const styles = StyleSheet.create({
+  step: { flexDirection: 'row', gap: SPACE.m, alignItems: 'flex-start', paddingVertical: 2 },
+  number: { fontWeight: '700', color: COLORS.action, width: 20, fontVariant: ['tabular-nums'] },
+  words: { flex: 1 },
+  bold: { fontWeight: '700' },
+});

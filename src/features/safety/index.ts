@@ -1,0 +1,1 @@
+export { SafetyScreen } from './SafetyScreen';

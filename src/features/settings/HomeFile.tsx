@@ -1,0 +1,87 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { DEFAULT_SETTINGS, readHomeFile, writeHomeFile, type Home } from '@/core';
+import { useAsides, useHome, useReplaceHome } from '@/data';
+import { Action, Body, COLORS, Heading, Part, Sheet, SPACE, Soft, useNotice } from '@/ui';
+import { pickFile, saveFile } from './files';
+
+const NOTHING: Home = { formulas: [], vessels: [], batches: [], settings: DEFAULT_SETTINGS };
+
+const contents = (home: Home): string => `${home.formulas.length} formulas, ${home.vessels.length} bottles, ${home.batches.length} batches`;
+
+/** Everything to one file, and back; and what was set aside because it could not be read. */
+export function HomeFile() {
+  const { store, kind } = useHome();
+  const replace = useReplaceHome();
+  const asides = useAsides();
+  const say = useNotice();
+  const [refused, setRefused] = useState<readonly string[]>([]);
+  const [asked, setAsked] = useState<{ home: Home; what: 'import' | 'clear' } | null>(null);
+
+  const exportAll = async (): Promise<void> => {
+    saveFile('biscuit.json', writeHomeFile(await store.home(), new Date().toISOString()));
+    say({ text: 'Everything was written to biscuit.json.' });
+  };
+
+  const importFile = async (): Promise<void> => {
+    const text = await pickFile('.json,application/json');
+    if (text === null) return;
+    const read = readHomeFile(text);
+    setRefused(read.ok ? [] : read.problems.map((p) => p.message));
+    if (read.ok) setAsked({ home: read.value, what: 'import' });
+  };
+
+  const putInPlace = (home: Home, done: string): void => {
+    setAsked(null);
+    replace.mutate(home, {
+      onSuccess: (before) => say({ text: done, undo: () => replace.mutate(before) }),
+      onError: (error) => say({ text: `Nothing was changed: ${error.message}` }),
+    });
+  };
+
+  return (
+    <Part>
+      <Heading>{kind === 'demo' ? 'The demo home’s file' : 'Your home’s file'}</Heading>
+      <Soft>Everything you keep is on this device alone. One file holds all of it.</Soft>
+      <View style={styles.row}>
+        <Action title="Export everything" onPress={() => void exportAll()} testID="export" />
+        <Action title="Import a file" onPress={() => void importFile().catch((e: unknown) => setRefused([`The file cannot be read: ${String(e)}`]))} testID="import" />
+        <Action title="Remove everything" weight="danger" onPress={() => setAsked({ home: NOTHING, what: 'clear' })} testID="clear" />
+      </View>
+      {refused.length > 0 && (
+        <View style={styles.refused} role="alert">
+          <Body style={styles.wrong}>Not imported; nothing here was changed.</Body>
+          {refused.slice(0, 5).map((r) => (
+            <Body key={r}>{r}</Body>
+          ))}
+          {refused.length > 5 && <Soft>And {refused.length - 5} more.</Soft>}
+        </View>
+      )}
+      {asides.length > 0 && (
+        <View style={styles.refused}>
+          <Body style={styles.wrong}>{asides.length === 1 ? 'One record' : `${asides.length} records`} could not be read and stand aside, unchanged. Everything else is here.</Body>
+          <Action title="Save what stands aside" onPress={() => saveFile('biscuit-aside.json', JSON.stringify(asides, null, 1))} />
+        </View>
+      )}
+      <Sheet title={asked?.what === 'clear' ? 'Remove everything?' : 'Put this file in place of everything?'} open={asked !== null} onClose={() => setAsked(null)}>
+        <Body>
+          {asked?.what === 'clear'
+            ? 'Formulas, bottles, batches and settings of this home go. Export first if you may want them again.'
+            : `The file holds ${asked ? contents(asked.home) : ''}. What is here now goes.`}
+        </Body>
+        <Action
+          title={asked?.what === 'clear' ? 'Remove everything' : 'Put it in place'}
+          weight="main"
+          onPress={() => asked && putInPlace(asked.home, asked.what === 'clear' ? 'Everything was removed.' : `Imported: ${contents(asked.home)}.`)}
+          testID="confirm-replace"
+        />
+      </Sheet>
+    </Part>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
+  refused: { backgroundColor: COLORS.dangerTint, borderRadius: 10, padding: SPACE.m, gap: SPACE.xs },
+  wrong: { fontWeight: '700' },
+});

@@ -1,0 +1,86 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { checked, DROPS_PER_ML_RANGE, settingsSchema, type MeasureSystem, type Settings, type ToolId } from '@/core';
+import { useSaveSettings, useSettings } from '@/data';
+import { Body, Choice, Field, Heading, Part, Screen, SPACE, Soft, Title, useNotice } from '@/ui';
+import { HomeFile } from './HomeFile';
+
+const CUPS: readonly { value: MeasureSystem; label: string }[] = [
+  { value: 'us', label: 'US, 237 mL' },
+  { value: 'metric', label: 'Metric, 250 mL' },
+  { value: 'imperial', label: 'British, 284 mL' },
+  { value: 'australian', label: 'Australian, 250 mL' },
+  { value: 'us-label', label: 'US label, 240 mL' },
+];
+
+const TOOLS: readonly { value: ToolId; label: string }[] = [
+  { value: 'cups', label: 'Cups' },
+  { value: 'spoons', label: 'Spoons' },
+  { value: 'jug', label: 'Jug, every 25 mL' },
+  { value: 'syringe', label: '10 mL syringe' },
+  { value: 'scale', label: 'Kitchen scale' },
+];
+
+/** What the person measures with, and the home's file. */
+export function SettingsScreen() {
+  const settings = useSettings();
+  const save = useSaveSettings();
+  const say = useNotice();
+  const put = (change: Partial<Settings>): void =>
+    save.mutate({ ...settings, ...change }, { onError: (error) => say({ text: `Not saved: ${error.message}. Try again.` }) });
+  const toggle = (tool: ToolId): void =>
+    put({ tools: settings.tools.includes(tool) ? settings.tools.filter((t) => t !== tool) : [...settings.tools, tool] });
+  return (
+    <Screen>
+      <Title>Settings</Title>
+      <Part>
+        <Heading>Amounts are shown in</Heading>
+        <Choice
+          label="Units"
+          options={[
+            { value: 'metric', label: 'mL and grams' },
+            { value: 'us', label: 'US ounces' },
+          ]}
+          chosen={[settings.units]}
+          onChoose={(units) => put({ units })}
+        />
+      </Part>
+      <Part>
+        <Heading>My cups and spoons are</Heading>
+        <Choice label="Cups and spoons" options={CUPS} chosen={[settings.cup]} onChoose={(cup) => put({ cup })} />
+        <Soft>A recipe keeps the cup it was written for; this is what you measure with.</Soft>
+      </Part>
+      <Part>
+        <Heading>I measure with</Heading>
+        <Choice label="Measuring tools" several options={TOOLS} chosen={settings.tools} onChoose={toggle} />
+        {settings.tools.length === 0 && <Body>Without tools, amounts are given in mL and grams alone.</Body>}
+      </Part>
+      <Drops settings={settings} onPut={put} />
+      <HomeFile />
+      <View style={styles.end}>
+        <Soft>Who lives here, water hardness, room temperature and the emergency numbers will be set here too.</Soft>
+      </View>
+    </Screen>
+  );
+}
+
+/** Drops per mL: what was typed stays in the field until it is a number that can be. */
+function Drops({ settings, onPut }: { settings: Settings; onPut: (change: Partial<Settings>) => void }) {
+  const [typed, setTyped] = useState<string | null>(null);
+  const [error, setError] = useState<string | null>(null);
+  const change = (text: string): void => {
+    setTyped(text);
+    const dropsPerML = text.trim() === '' ? NaN : Number(text.replace(',', '.'));
+    const result = checked<Settings>(settingsSchema, { ...settings, dropsPerML });
+    setError(result.ok ? null : `Droppers give ${DROPS_PER_ML_RANGE.low} to ${DROPS_PER_ML_RANGE.high} drops per mL. Give a number, for example 20.`);
+    if (result.ok) onPut({ dropsPerML });
+  };
+  return (
+    <Part>
+      <Field label="Drops in one mL" value={typed ?? String(settings.dropsPerML)} onChangeText={change} inputMode="decimal" error={error} maxLength={6} testID="drops-per-ml" />
+      <Soft>Count the drops that fill a 1 mL mark. Most droppers give 20 to 40.</Soft>
+    </Part>
+  );
+}
+
+const styles = StyleSheet.create({ end: { paddingTop: SPACE.m } });

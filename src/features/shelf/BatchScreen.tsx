@@ -1,0 +1,70 @@
+import { useRouter } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { discardBy, isPastItsDay, lineText, type BatchState } from '@/core';
+import { useBatch, useEndBatch } from '@/data';
+import { Action, Body, Heading, LabelCard, Part, Screen, SPACE, Soft, Title, useNotice } from '@/ui';
+import { endedText } from './ShelfScreen';
+
+const DONE: Record<BatchState, string> = { kept: 'is back on the shelf', emptied: 'is marked empty', discarded: 'is marked poured away' };
+
+/** One batch: its whole label, what it was made of, and what becomes of it. */
+export function BatchScreen({ id }: { id: string }) {
+  const router = useRouter();
+  const say = useNotice();
+  const batch = useBatch(id);
+  const end = useEndBatch();
+  if (batch === undefined) return <Screen>{null}</Screen>;
+  if (batch === null) {
+    return (
+      <Screen next={<Action title="To the shelf" weight="main" onPress={() => router.replace('/shelf')} />}>
+        <Title>Not here</Title>
+        <Body>This bottle is not on the shelf of this home.</Body>
+      </Screen>
+    );
+  }
+  const mark = (state: BatchState): void => {
+    const before = batch.state;
+    const at = (): string => new Date().toISOString();
+    end.mutate(
+      { id, state, at: at() },
+      {
+        onSuccess: () => say({ text: `${batch.label.name} ${DONE[state]}.`, undo: () => end.mutate({ id, state: before, at: batch.endedAt ?? at() }) }),
+        onError: (error) => say({ text: `Not saved: ${error.message}. Try again.` }),
+      },
+    );
+  };
+  return (
+    <Screen next={<Action title="To the shelf" weight="main" onPress={() => router.push('/shelf')} />}>
+      <Title>The label</Title>
+      <LabelCard
+        whole
+        label={batch.label}
+        madeAt={batch.madeAt}
+        discardBy={discardBy(batch.madeAt, batch.label.keeps.lowDays)}
+        volumeML={batch.volumeML}
+        bottle={batch.vessel.name}
+        past={isPastItsDay(batch, new Date().toISOString())}
+        ended={endedText(batch)}
+      />
+      <View style={styles.actions}>
+        {batch.state === 'kept' ? (
+          <>
+            <Action title="It is empty" onPress={() => mark('emptied')} />
+            <Action title="Poured away" onPress={() => mark('discarded')} />
+          </>
+        ) : (
+          <Action title="Put it back on the shelf" onPress={() => mark('kept')} />
+        )}
+      </View>
+      <Part>
+        <Heading>As it was made</Heading>
+        {batch.formula.lines.map((l) => (
+          <Body key={l.id}>{lineText(l)}</Body>
+        ))}
+        <Soft>Pour away by local rules: with plenty of water, and never together with another cleaner.</Soft>
+      </Part>
+    </Screen>
+  );
+}
+
+const styles = StyleSheet.create({ actions: { flexDirection: 'row', gap: SPACE.s, flexWrap: 'wrap' } });

@@ -1,0 +1,47 @@
+import { useRouter } from 'expo-router';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { discardBy, isPastItsDay, type Batch } from '@/core';
+import { useBatches } from '@/data';
+import { Action, Body, dayText, Heading, LabelCard, Part, Screen, SPACE, Title } from '@/ui';
+
+/** What has become of a batch, for its label; null while it stands on the shelf. */
+export function endedText(batch: Batch): string | null {
+  if (batch.state === 'kept' || batch.endedAt === null) return null;
+  return `${batch.state} ${dayText(batch.endedAt)}`;
+}
+
+const newestFirst = (a: Batch, b: Batch): number => b.madeAt.localeCompare(a.madeAt);
+
+/** The bottles that were made: those on the shelf first, past their day on top; then what is gone. */
+export function ShelfScreen({ openId }: { openId: string | null }) {
+  const router = useRouter();
+  const batches = useBatches();
+  const now = new Date().toISOString();
+  const kept = (batches.data ?? []).filter((b) => b.state === 'kept').sort(newestFirst);
+  const ordered = [...kept].sort((a, b) => Number(isPastItsDay(b, now)) - Number(isPastItsDay(a, now)));
+  const gone = (batches.data ?? []).filter((b) => b.state !== 'kept').sort(newestFirst);
+  const card = (b: Batch) => (
+    <Pressable key={b.id} role="link" aria-label={`${b.label.name}, made ${dayText(b.madeAt)}`} onPress={() => router.push(`/shelf/${b.id}`)} style={[styles.card, b.id === openId && styles.open]}>
+      <LabelCard label={b.label} madeAt={b.madeAt} discardBy={discardBy(b.madeAt, b.label.keeps.lowDays)} volumeML={b.volumeML} bottle={b.vessel.name} past={isPastItsDay(b, now)} ended={endedText(b)} />
+    </Pressable>
+  );
+  return (
+    <Screen next={<Action title="Make a bottle" weight="main" onPress={() => router.push('/mix')} />}>
+      <Title>Shelf</Title>
+      {batches.isSuccess && kept.length === 0 && <Body>No bottles yet. What you make stands here with its label: what is in it, from when, and when to pour it away.</Body>}
+      <View style={styles.cards}>{ordered.map(card)}</View>
+      {gone.length > 0 && (
+        <Part>
+          <Heading>Empty or poured away</Heading>
+          <View style={styles.cards}>{gone.map(card)}</View>
+        </Part>
+      )}
+    </Screen>
+  );
+}
+
+const styles = StyleSheet.create({
+  cards: { gap: SPACE.l },
+  card: { marginBottom: 4 },
+  open: { outlineWidth: 3, outlineColor: '#1E5638', outlineStyle: 'solid' },
+});

@@ -1,0 +1,2 @@
+export { BatchScreen } from './BatchScreen';
+export { ShelfHome, ShelfPlace } from './ShelfPlace';

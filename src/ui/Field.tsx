@@ -1,0 +1,41 @@
+import { Input } from '@rneui/themed';
+import { StyleSheet, type TextInputProps } from 'react-native';
+import { COLORS, FAMILY, TOUCH } from './theme';
+
+interface Props extends Pick<TextInputProps, 'value' | 'onChangeText' | 'placeholder' | 'multiline' | 'inputMode' | 'autoFocus' | 'maxLength' | 'onSubmitEditing' | 'testID'> {
+  readonly label: string;
+  /** What is wrong with what was typed, and what would be accepted. */
+  readonly error?: string | null;
+  readonly minHeight?: number;
+}
+
+/** Anything to be typed, with its label above and what is wrong below. */
+export function Field({ label, error, minHeight, multiline, ...rest }: Props) {
+  return (
+    <Input
+      {...rest}
+      {...(multiline === undefined ? {} : { multiline })}
+      label={label}
+      aria-label={label}
+      aria-invalid={error ? true : false}
+      errorMessage={error ?? ''}
+      renderErrorMessage={Boolean(error)}
+      containerStyle={styles.container}
+      labelStyle={styles.label}
+      inputContainerStyle={[styles.box, error ? styles.boxWrong : null]}
+      inputStyle={[styles.input, multiline && styles.many, minHeight ? { minHeight } : null]}
+      errorStyle={styles.error}
+      placeholderTextColor={COLORS.inkSoft}
+    />
+  );
+}
+
+const styles = StyleSheet.create({
+  container: { paddingHorizontal: 0 },
+  label: { fontFamily: FAMILY.body, fontWeight: '700', fontSize: 16, color: COLORS.ink, marginBottom: 6 },
+  box: { borderWidth: 1.5, borderColor: COLORS.lineStrong, borderRadius: 10, backgroundColor: COLORS.sheet, paddingHorizontal: 12 },
+  boxWrong: { borderColor: COLORS.danger },
+  input: { fontFamily: FAMILY.body, fontSize: 17, lineHeight: 24, color: COLORS.ink, minHeight: TOUCH },
+  many: { paddingVertical: 12, textAlignVertical: 'top' },
+  error: { fontFamily: FAMILY.body, fontSize: 16, lineHeight: 22, color: COLORS.danger, marginHorizontal: 0, marginTop: 6 },
+});

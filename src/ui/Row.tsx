@@ -1,0 +1,37 @@
+import type { ReactNode } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { COLORS, SPACE, TOUCH } from './theme';
+import { Body, Soft } from './Words';
+
+interface Props {
+  readonly title: string;
+  readonly detail?: string;
+  readonly onPress: () => void;
+  readonly mark?: ReactNode;
+  readonly selected?: boolean;
+}
+
+/** A line of a list that leads somewhere. */
+export function Row({ title, detail, onPress, mark, selected = false }: Props) {
+  return (
+    <Pressable role="link" aria-label={detail ? `${title}. ${detail}` : title} onPress={onPress} style={({ pressed }) => [styles.row, selected && styles.selected, pressed && styles.pressed]}>
+      {mark}
+      <View style={styles.words}>
+        <Body style={styles.title}>{title}</Body>
+        {detail !== undefined && detail !== '' && <Soft>{detail}</Soft>}
+      </View>
+      <Body style={styles.arrow} aria-hidden>
+        ›
+      </Body>
+    </Pressable>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { minHeight: TOUCH + 8, flexDirection: 'row', alignItems: 'center', gap: SPACE.m, paddingVertical: SPACE.s, borderBottomWidth: 1, borderBottomColor: COLORS.line },
+  selected: { backgroundColor: COLORS.actionTint },
+  pressed: { opacity: 0.7 },
+  words: { flex: 1 },
+  title: { fontWeight: '700', fontSize: 17 },
+  arrow: { fontSize: 24, color: COLORS.inkSoft },
+});

@@ -1,0 +1,5 @@
+/** An asset the bundler copies: on the web, its address. */
+declare module '*.woff2' {
+  const asset: string | number | { readonly uri: string };
+  export default asset;
+}
