@@ -102,13 +102,16 @@ function bottleML(text: string, cup: MeasureSystem): number {
     const ML = amount.value.high * unitML(amount.unit, cup);
     if (ML >= 10 && ML <= 100_000) return ML;
   }
-  throw new Unreadable(`--bottle "${text}" is not a size. Accepted: 10 mL to 100 L, such as 375mL, 0.5L or "16 fl oz".`);
+  throw new Unreadable(
+    `--bottle "${text}" is not a size. Accepted: 10 mL to 100 L, such as 375mL, 0.5L or "16 fl oz".`,
+  );
 }
 
 function surfaceOf(text: string | undefined): Surface | null {
   if (text === undefined) return null;
   const surface = surfaceByName(text);
-  if (!surface) throw new Unreadable(`--surface "${text}" is not known. Accepted: ${SURFACES.map((s) => s.id).join(', ')}.`);
+  if (!surface)
+    throw new Unreadable(`--surface "${text}" is not known. Accepted: ${SURFACES.map((s) => s.id).join(', ')}.`);
   return surface;
 }
 
@@ -125,12 +128,15 @@ function formulaOf(values: ReturnType<typeof parsed>['values'], cup: MeasureSyst
     return { formula: read.value, unread: [], texts: new Map() };
   }
   const text = contentsOf(values.text ?? '-');
-  if (text.trim() === '') throw new Unreadable('The text is empty. Accepted: an ingredient list, one a line, such as "1 cup white vinegar".');
+  if (text.trim() === '')
+    throw new Unreadable('The text is empty. Accepted: an ingredient list, one a line, such as "1 cup white vinegar".');
   const reading = readRecipe(text, { measures: cup });
   const formula = formulaFromReading(reading, 'pasted', 'Pasted recipe', cup);
   if (!formula) {
     const line = text.split(/\r?\n/).findIndex((l) => l.trim() !== '') + 1;
-    throw new Unreadable(`Line ${line}: no amount and no known ingredient found. Accepted: lines such as "1 cup white vinegar" or "10 drops tea tree oil".`);
+    throw new Unreadable(
+      `Line ${line}: no amount and no known ingredient found. Accepted: lines such as "1 cup white vinegar" or "10 drops tea tree oil".`,
+    );
   }
   return { formula, unread: unreadOf(reading), texts: new Map(formula.lines.map((l) => [l.id, l.text ?? ''])) };
 }
@@ -177,7 +183,14 @@ function main(): void {
     dropsPerML: 20,
     headspacePercent,
   };
-  const vessel: Vessel = { id: 'given', name: 'bottle', shape: 'straight-spray', capacityML: capacityML ?? 500, material: 'unknown', opaque: false };
+  const vessel: Vessel = {
+    id: 'given',
+    name: 'bottle',
+    shape: 'straight-spray',
+    capacityML: capacityML ?? 500,
+    material: 'unknown',
+    opaque: false,
+  };
   const outcome = evaluateAndPlan(formula, vessel, toolSet(['cups', 'spoons', 'jug'], cup), at, unread);
   if (!outcome.ok) throw new Unreadable(outcome.problems[0]?.message ?? 'The amounts cannot be brought together.');
   const { evaluation, plan } = outcome.value;
@@ -198,13 +211,26 @@ function main(): void {
         volumeML: portion.volumeML,
         massG: portion.massG,
         drops: ownDrops ? Math.round((ownDrops.low + ownDrops.high) / 2) : null,
-        scaled: scaled ? { volumeML: scaled.volumeML, massG: scaled.massG, drops: scaled.drops, pourToMM: scaled.pourToMM } : null,
-        measure: scaled?.measure ? scaled.measure.measures.map((m) => ({ tool: m.name, count: m.count })) : scaled?.drops ? [{ tool: 'drop', count: scaled.drops }] : [],
+        scaled: scaled
+          ? { volumeML: scaled.volumeML, massG: scaled.massG, drops: scaled.drops, pourToMM: scaled.pourToMM }
+          : null,
+        measure: scaled?.measure
+          ? scaled.measure.measures.map((m) => ({ tool: m.name, count: m.count }))
+          : scaled?.drops
+            ? [{ tool: 'drop', count: scaled.drops }]
+            : [],
         errorPercent: scaled ? scaled.errorPercent : null,
       };
     }),
-    shelfLife: evaluation.verdict === 'danger' ? null : shelfLife(evaluation.state, at.scope === 'fresh' ? 'fresh' : formula.use),
-    surface: evaluation.surface && { id: evaluation.surface.id, verdict: evaluation.surface.verdict, findings: evaluation.surface.findings },
+    shelfLife:
+      evaluation.verdict === 'danger'
+        ? null
+        : shelfLife(evaluation.state, at.scope === 'fresh' ? 'fresh' : formula.use),
+    surface: evaluation.surface && {
+      id: evaluation.surface.id,
+      verdict: evaluation.surface.verdict,
+      findings: evaluation.surface.findings,
+    },
   });
 }
 

@@ -62,7 +62,10 @@ export async function buildServer(options: ServerOptions): Promise<FastifyInstan
 
   app.get('/healthz', () => ({ ok: true }));
 
-  const sendPage = (reply: { header: (k: string, v: string) => unknown; type: (t: string) => { send: (b: string) => unknown } }): unknown => {
+  const sendPage = (reply: {
+    header: (k: string, v: string) => unknown;
+    type: (t: string) => { send: (b: string) => unknown };
+  }): unknown => {
     reply.header('cache-control', 'no-cache');
     return reply.type('text/html; charset=utf-8').send(page);
   };

@@ -7,10 +7,18 @@ export { evaluateAndPlan, planPour, type PouredLine, type PourPlan } from './eva
 export { mixtureReport } from './evaluation/report';
 
 export { readRecipe, linesOf, MOST_TEXT } from './formula/reader/readRecipe';
-export { isDoubtful, type Correction, type Corrections, type Doubt, type ReadItem, type ReadRecipe } from './formula/reader/reading';
+export {
+  isDoubtful,
+  type Correction,
+  type Corrections,
+  type Doubt,
+  type ReadItem,
+  type ReadRecipe,
+} from './formula/reader/reading';
 export { readAmount } from './formula/reader/readAmount';
 export { formulaFromReading, unreadOf } from './formula/fromReading';
 export { amountText, formulaText, lineText, writtenNumber } from './formula/card';
+export { disagreements, type Disagreement } from './formula/dualAmount';
 export { STARTER_FORMULAS } from './formula/starters';
 export { checked, checkFormula } from './formula/schema';
 export { MOST_LINES, type Formula, type FormulaUse, type IngredientRef, type Line } from './formula/formula';
@@ -21,7 +29,14 @@ export { findIngredient, ingredientById, searchIngredients, INGREDIENTS } from '
 export type { Ingredient } from './catalogue/ingredient';
 export { SURFACES, surfaceByName, type Surface } from './catalogue/surfaces';
 export { SOURCES, type SourceKey } from './catalogue/sources';
-export { DEFAULT_HEADSPACE_PERCENT, VESSEL_SHAPES, vesselShape, type Vessel, type VesselShape, type VesselShapeId } from './catalogue/vessels';
+export {
+  DEFAULT_HEADSPACE_PERCENT,
+  VESSEL_SHAPES,
+  vesselShape,
+  type Vessel,
+  type VesselShape,
+  type VesselShapeId,
+} from './catalogue/vessels';
 
 export { SCOPES, isWorse, worstOf, type Finding, type Level, type Scope } from './findings/finding';
 export { plainNumber } from './findings/wording';

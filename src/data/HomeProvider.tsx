@@ -14,7 +14,13 @@ const HomeContext = createContext<OpenHome | null>(null);
 export const createClient = (): QueryClient =>
   new QueryClient({
     defaultOptions: {
-      queries: { staleTime: Infinity, gcTime: Infinity, retry: false, networkMode: 'always', refetchOnWindowFocus: false },
+      queries: {
+        staleTime: Infinity,
+        gcTime: Infinity,
+        retry: false,
+        networkMode: 'always',
+        refetchOnWindowFocus: false,
+      },
       mutations: { networkMode: 'always', retry: false },
     },
   });
@@ -22,7 +28,8 @@ export const createClient = (): QueryClient =>
 /** Gives everything below it the open home, and keeps it abreast of other tabs. */
 export function HomeProvider({ home, client, children }: { home: OpenHome; client: QueryClient; children: ReactNode }) {
   useEffect(
-    () => home.store.listen((collections) => collections.forEach((c) => void client.invalidateQueries({ queryKey: [c] }))),
+    () =>
+      home.store.listen((collections) => collections.forEach((c) => void client.invalidateQueries({ queryKey: [c] }))),
     [home, client],
   );
   return (

@@ -2,7 +2,15 @@
 export { createClient, HomeProvider, useHome } from './HomeProvider';
 export { homeKind, openHome, type HomeKind } from './homeStore';
 export { useAsides, useBatch, useBatches, useFormula, useFormulas, useSettings, useVessels } from './queries';
-export { useEndBatch, useMakeBatch, useRemoveFormula, useReplaceHome, useSaveFormula, useSaveSettings, useSaveVessel } from './mutations';
+export {
+  useEndBatch,
+  useMakeBatch,
+  useRemoveFormula,
+  useReplaceHome,
+  useSaveFormula,
+  useSaveSettings,
+  useSaveVessel,
+} from './mutations';
 export { useDraft } from './useDraft';
 export { newId } from './newId';
 export { NewerDataError, type Aside } from './store';

@@ -5,7 +5,10 @@ import { useHome } from './HomeProvider';
 import type { Store } from './store';
 
 /** A write, after which the named collections are read again. */
-function useWrite<V, R>(write: (store: Store, what: V) => Promise<R>, collections: readonly string[]): UseMutationResult<R, Error, V> {
+function useWrite<V, R>(
+  write: (store: Store, what: V) => Promise<R>,
+  collections: readonly string[],
+): UseMutationResult<R, Error, V> {
   const { store } = useHome();
   const client = useQueryClient();
   return useMutation({
@@ -14,17 +17,22 @@ function useWrite<V, R>(write: (store: Store, what: V) => Promise<R>, collection
   });
 }
 
-export const useSaveFormula = () => useWrite((store, value: Formula) => store.put([{ collection: 'formula', value }]), ['formula']);
+export const useSaveFormula = () =>
+  useWrite((store, value: Formula) => store.put([{ collection: 'formula', value }]), ['formula']);
 
 export const useRemoveFormula = () => useWrite((store, id: string) => store.remove('formula', id), ['formula']);
 
-export const useSaveVessel = () => useWrite((store, value: Vessel) => store.put([{ collection: 'vessel', value }]), ['vessel']);
+export const useSaveVessel = () =>
+  useWrite((store, value: Vessel) => store.put([{ collection: 'vessel', value }]), ['vessel']);
 
 /** Puts a batch on the shelf; its bottle, if new, with it, in one transaction. */
 export const useMakeBatch = () =>
   useWrite(
     (store, { batch, newVessel }: { batch: Batch; newVessel: Vessel | null }) =>
-      store.put([{ collection: 'batch', value: batch }, ...(newVessel ? [{ collection: 'vessel' as const, value: newVessel }] : [])]),
+      store.put([
+        { collection: 'batch', value: batch },
+        ...(newVessel ? [{ collection: 'vessel' as const, value: newVessel }] : []),
+      ]),
     ['batch', 'vessel'],
   );
 
@@ -36,7 +44,8 @@ export const useEndBatch = () =>
     ['batch'],
   );
 
-export const useSaveSettings = () => useWrite((store, value: Settings) => store.put([{ collection: 'settings', value }]), ['settings']);
+export const useSaveSettings = () =>
+  useWrite((store, value: Settings) => store.put([{ collection: 'settings', value }]), ['settings']);
 
 /** Puts another home in place of everything; gives back what was there. */
 export const useReplaceHome = () =>

@@ -90,7 +90,9 @@ export class Store {
   }
 
   /** Writes records in one transaction: all of them or none. */
-  async put(records: readonly { readonly [N in CollectionName]: { collection: N; value: Records[N] } }[CollectionName][]): Promise<void> {
+  async put(
+    records: readonly { readonly [N in CollectionName]: { collection: N; value: Records[N] } }[CollectionName][],
+  ): Promise<void> {
     await this.ready();
     await this.parts.lock(async () => {
       const { generation } = await this.head();
@@ -101,7 +103,11 @@ export class Store {
   }
 
   /** Changes the newest form of one record, across tabs; null if it is not there. */
-  async update<N extends 'formula' | 'vessel' | 'batch'>(name: N, id: string, change: (now: Records[N]) => Records[N]): Promise<Records[N] | null> {
+  async update<N extends 'formula' | 'vessel' | 'batch'>(
+    name: N,
+    id: string,
+    change: (now: Records[N]) => Records[N],
+  ): Promise<Records[N] | null> {
     await this.ready();
     const changed = await this.parts.lock(async () => {
       const key = `${(await this.head()).generation}/${name}/${id}`;
@@ -127,7 +133,12 @@ export class Store {
 
   /** Everything of this home, in a settled order. */
   async home(): Promise<Home> {
-    const [formulas, vessels, batches, settings] = await Promise.all([this.all('formula'), this.all('vessel'), this.all('batch'), this.settings()]);
+    const [formulas, vessels, batches, settings] = await Promise.all([
+      this.all('formula'),
+      this.all('vessel'),
+      this.all('batch'),
+      this.settings(),
+    ]);
     return { formulas, vessels, batches, settings };
   }
 
@@ -213,7 +224,9 @@ export class Store {
     const prefix = `${head.generation}/`;
     const keys = (await storage.getAllKeys()).filter((k) => k.startsWith(prefix));
     const raws = await storage.getMany(keys);
-    const entries: Record<string, string> = { [HEAD_KEY]: JSON.stringify({ schema: schemaVersion, generation } satisfies Head) };
+    const entries: Record<string, string> = {
+      [HEAD_KEY]: JSON.stringify({ schema: schemaVersion, generation } satisfies Head),
+    };
     for (const key of keys) {
       const rest = key.slice(prefix.length);
       const raw = raws[key] ?? '';
@@ -233,7 +246,9 @@ export class Store {
   private async sweep(): Promise<void> {
     await this.parts.lock(async () => {
       const { generation } = await this.head();
-      const leftovers = (await this.parts.storage.getAllKeys()).filter((k) => /^\d+\//.test(k) && !k.startsWith(`${generation}/`));
+      const leftovers = (await this.parts.storage.getAllKeys()).filter(
+        (k) => /^\d+\//.test(k) && !k.startsWith(`${generation}/`),
+      );
       if (leftovers.length > 0) await this.parts.storage.removeMany(leftovers);
     });
   }

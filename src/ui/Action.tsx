@@ -26,8 +26,14 @@ export function Action({ title, onPress, weight = 'plain', disabled = false, lab
       accessibilityLabel={label ?? title}
       accessibilityRole="button"
       {...(testID ? { testID } : {})}
+      containerStyle={weight === 'quiet' ? styles.quietContainer : undefined}
       type={main ? 'solid' : weight === 'quiet' ? 'clear' : 'outline'}
-      buttonStyle={[styles.button, main && styles.main, weight === 'danger' && styles.danger, weight === 'quiet' && styles.quiet]}
+      buttonStyle={[
+        styles.button,
+        main && styles.main,
+        weight === 'danger' && styles.danger,
+        weight === 'quiet' && styles.quiet,
+      ]}
       titleStyle={[styles.title, main && styles.mainTitle, { color }, weight === 'quiet' && styles.quietTitle]}
       disabledStyle={main ? styles.mainDisabled : styles.disabled}
       disabledTitleStyle={styles.disabledTitle}
@@ -36,10 +42,18 @@ export function Action({ title, onPress, weight = 'plain', disabled = false, lab
 }
 
 const styles = StyleSheet.create({
-  button: { minHeight: TOUCH, borderRadius: 10, paddingHorizontal: 18, borderWidth: 1.5, borderColor: COLORS.action, backgroundColor: COLORS.sheet },
+  button: {
+    minHeight: TOUCH,
+    borderRadius: 10,
+    paddingHorizontal: 18,
+    borderWidth: 1.5,
+    borderColor: COLORS.action,
+    backgroundColor: COLORS.sheet,
+  },
   main: { minHeight: 58, borderRadius: 14, backgroundColor: COLORS.action },
   danger: { borderColor: COLORS.danger },
-  quiet: { borderWidth: 0, backgroundColor: 'transparent', paddingHorizontal: 8 },
+  quiet: { borderWidth: 0, backgroundColor: 'transparent', paddingHorizontal: 0 },
+  quietContainer: { alignSelf: 'flex-start', marginRight: 16 },
   title: { fontFamily: FAMILY.body, fontWeight: '700', fontSize: 16 },
   mainTitle: { fontSize: 19 },
   quietTitle: { textDecorationLine: 'underline' },

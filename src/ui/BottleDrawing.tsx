@@ -26,6 +26,10 @@ interface Props {
 
 const CAP_MM = { trigger: 62, 'flip-cap': 20, 'screw-lid': 16, pipette: 40, open: 6 } as const;
 const TAPE_HEIGHT = 24;
+const TAPE_WIDTH = 136;
+/** From one tape to the next, with the layer's name between them, px. */
+const TAPE_STEP = 46;
+const LEAD = 26;
 
 /** Left outline upwards, right outline downwards, through the profile's rings. */
 function outline(profile: Profile, x: (mm: number) => number, y: (mm: number) => number): string {
@@ -34,14 +38,19 @@ function outline(profile: Profile, x: (mm: number) => number, y: (mm: number) =>
   return `M${left.join('L')}L${right.join('L')}Z`;
 }
 
+/** A name that fits beside the bottle. */
+const shortName = (name: string): string => (name.length > 18 ? `${name.slice(0, 17)}…` : name);
+
 /** Marks far enough apart to be read: each tape at its own height or pushed up by the one below. */
 function tapeHeights(tops: readonly number[], lowest: number): number[] {
-  let last = lowest + TAPE_HEIGHT;
-  return tops.map((y) => {
-    const placed = Math.min(y, last - TAPE_HEIGHT - 3);
-    last = placed;
-    return placed;
+  let last = lowest + TAPE_STEP / 2;
+  const raised = tops.map((y) => {
+    last = Math.min(y, last - TAPE_STEP);
+    return last;
   });
+  // Pushed out above the drawing, they all come down together.
+  const out = TAPE_HEIGHT - Math.min(TAPE_HEIGHT, ...raised);
+  return raised.map((y) => y + out);
 }
 
 /**
@@ -51,20 +60,31 @@ function tapeHeights(tops: readonly number[], lowest: number): number[] {
 export function BottleDrawing({ profile, top, layers, width, height }: Props) {
   const tallMM = (profile.at(-1)?.heightMM ?? 100) + CAP_MM[top];
   const wideMM = Math.max(...profile.map((p) => p.diameterMM));
-  const tapeWidth = Math.min(150, width * 0.5);
-  const room = { width: width - tapeWidth - 14, height: height - 16 };
+  const room = { width: width - TAPE_WIDTH - LEAD - 12, height: height - 16 };
   const scale = Math.min(room.height / tallMM, room.width / wideMM);
-  const middle = (wideMM * scale) / 2 + 6;
+  const spare = Math.max(0, width - wideMM * scale - LEAD - TAPE_WIDTH);
+  const middle = spare / 2 + (wideMM * scale) / 2;
   const x = (mm: number): number => middle + mm * scale;
   const y = (mm: number): number => height - 8 - mm * scale;
   const path = outline(profile, x, y);
   const poured = layers.filter((l) => l.topMM !== null);
-  const tapes = tapeHeights(poured.map((l) => y(l.topMM ?? 0)), y(0));
+  const tapes = tapeHeights(
+    poured.map((l) => y(l.topMM ?? 0)),
+    y(0),
+  );
   const neckMM = profile.at(-1)?.diameterMM ?? 20;
   const brim = profile.at(-1)?.heightMM ?? 0;
-  const saying = poured.map((l) => `${l.name} to ${readable(l.levelML)} mL, ${readable(l.topMM ?? 0)} mm high`).join('; ');
+  const saying = poured
+    .map((l) => `${l.name} to ${readable(l.levelML)} mL, ${readable(l.topMM ?? 0)} mm high`)
+    .join('; ');
   return (
-    <Svg width={width} height={height} role="img" aria-label={`The bottle. ${saying}. The rest stays empty.`} testID="bottle">
+    <Svg
+      width={width}
+      height={height}
+      role="img"
+      aria-label={`The bottle. ${saying}. The rest stays empty.`}
+      testID="bottle"
+    >
       <Defs>
         <ClipPath id="inside">
           <Path d={path} />
@@ -75,7 +95,19 @@ export function BottleDrawing({ profile, top, layers, width, height }: Props) {
         {poured.map((layer, i) => {
           const from = i === 0 ? 0 : (poured[i - 1]?.topMM ?? 0);
           const upper = y(layer.topMM ?? 0);
-          return <Rect key={layer.key} x={0} y={upper} width={middle * 2} height={Math.max(1, y(from) - upper)} fill={liquidColor(layer.ingredientId, layer.form)} stroke={COLORS.ink} strokeOpacity={0.25} strokeWidth={1} />;
+          return (
+            <Rect
+              key={layer.key}
+              x={0}
+              y={upper}
+              width={width}
+              height={Math.max(1, y(from) - upper)}
+              fill={liquidColor(layer.ingredientId, layer.form)}
+              stroke={COLORS.ink}
+              strokeOpacity={0.25}
+              strokeWidth={1}
+            />
+          );
         })}
         <Rect x={x(-wideMM / 2) + 5} y={y(brim)} width={5} height={brim * scale} fill="#FFFFFF" opacity={0.5} />
       </G>
@@ -84,14 +116,36 @@ export function BottleDrawing({ profile, top, layers, width, height }: Props) {
       {poured.map((layer, i) => {
         const at = y(layer.topMM ?? 0);
         const tape = tapes[i] ?? at;
-        const left = width - tapeWidth;
+        const left = x(wideMM / 2) + LEAD;
+        const right = left + TAPE_WIDTH;
         return (
           <G key={layer.key}>
-            <Line x1={x(0)} x2={x(wideMM / 2) + 4} y1={at} y2={at} stroke={COLORS.ink} strokeWidth={1.5} strokeDasharray="4 3" />
-            <Line x1={x(wideMM / 2) + 4} x2={left} y1={at} y2={tape} stroke={COLORS.ink} strokeWidth={1.5} />
-            <Path d={`M${left} ${tape - TAPE_HEIGHT / 2}H${width - 5}l4 4l-4 4l4 4l-4 4l4 4l-4 4H${left}l-3 -4l3 -4l-3 -4l3 -4l-3 -4Z`} fill={COLORS.tape} />
-            <SvgText x={left + 7} y={tape + 5.5} fontFamily={FAMILY.body} fontWeight="700" fontSize={15} fill={COLORS.tapeInk}>
+            <Line
+              x1={x(0)}
+              x2={x(wideMM / 2) + 6}
+              y1={at}
+              y2={at}
+              stroke={COLORS.ink}
+              strokeWidth={1.5}
+              strokeDasharray="4 3"
+            />
+            <Line x1={x(wideMM / 2) + 6} x2={left} y1={at} y2={tape} stroke={COLORS.ink} strokeWidth={1.5} />
+            <Path
+              d={`M${left} ${tape - TAPE_HEIGHT / 2}H${right - 5}l4 4l-4 4l4 4l-4 4l4 4l-4 4H${left}l-3 -4l3 -4l-3 -4l3 -4l-3 -4Z`}
+              fill={COLORS.tape}
+            />
+            <SvgText
+              x={left + 7}
+              y={tape + 5.5}
+              fontFamily={FAMILY.body}
+              fontWeight="700"
+              fontSize={15}
+              fill={COLORS.tapeInk}
+            >
               {`${readable(layer.levelML)} mL · ${readable(layer.topMM ?? 0)} mm`}
+            </SvgText>
+            <SvgText x={left + 7} y={tape + TAPE_HEIGHT + 4} fontFamily={FAMILY.body} fontSize={15} fill={COLORS.ink}>
+              {shortName(layer.name)}
             </SvgText>
           </G>
         );
@@ -113,14 +167,24 @@ interface TopProps {
 function Top({ top, x, y, brim, neckMM, scale }: TopProps) {
   const half = neckMM / 2 + 3;
   const box = (fromMM: number, toMM: number, halfMM: number) => (
-    <Rect x={x(-halfMM)} y={y(brim + toMM)} width={2 * halfMM * scale} height={(toMM - fromMM) * scale} rx={3} fill={COLORS.ink} />
+    <Rect
+      x={x(-halfMM)}
+      y={y(brim + toMM)}
+      width={2 * halfMM * scale}
+      height={(toMM - fromMM) * scale}
+      rx={3}
+      fill={COLORS.ink}
+    />
   );
   switch (top) {
     case 'trigger':
       return (
         <G>
           {box(0, 14, half)}
-          <Path d={`M${x(-6)} ${y(brim + 14)}V${y(brim + 30)}H${x(-14)}V${y(brim + 50)}H${x(30)}V${y(brim + 38)}H${x(20)}L${x(24)} ${y(brim + 12)}H${x(18)}L${x(10)} ${y(brim + 30)}V${y(brim + 14)}Z`} fill={COLORS.ink} />
+          <Path
+            d={`M${x(-6)} ${y(brim + 14)}V${y(brim + 30)}H${x(-14)}V${y(brim + 50)}H${x(30)}V${y(brim + 38)}H${x(20)}L${x(24)} ${y(brim + 12)}H${x(18)}L${x(10)} ${y(brim + 30)}V${y(brim + 14)}Z`}
+            fill={COLORS.ink}
+          />
         </G>
       );
     case 'flip-cap':

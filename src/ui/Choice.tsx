@@ -40,7 +40,17 @@ export function Choice<T extends string | number>({ label, options, chosen, onCh
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
-  option: { minHeight: TOUCH, minWidth: TOUCH, justifyContent: 'center', paddingHorizontal: 14, paddingVertical: 6, borderRadius: 10, borderWidth: 1.5, borderColor: COLORS.lineStrong, backgroundColor: COLORS.sheet },
+  option: {
+    minHeight: TOUCH,
+    minWidth: TOUCH,
+    justifyContent: 'center',
+    paddingHorizontal: 14,
+    paddingVertical: 6,
+    borderRadius: 10,
+    borderWidth: 1.5,
+    borderColor: COLORS.lineStrong,
+    backgroundColor: COLORS.sheet,
+  },
   on: { backgroundColor: COLORS.actionTint, borderColor: COLORS.action },
   pressed: { opacity: 0.75 },
   text: { fontFamily: FAMILY.body, fontSize: 16, lineHeight: 21, color: COLORS.ink },

@@ -1,8 +1,20 @@
 import { Input } from '@rneui/themed';
+import { useState } from 'react';
 import { StyleSheet, type TextInputProps } from 'react-native';
 import { COLORS, FAMILY, TOUCH } from './theme';
 
-interface Props extends Pick<TextInputProps, 'value' | 'onChangeText' | 'placeholder' | 'multiline' | 'inputMode' | 'autoFocus' | 'maxLength' | 'onSubmitEditing' | 'testID'> {
+interface Props extends Pick<
+  TextInputProps,
+  | 'value'
+  | 'onChangeText'
+  | 'placeholder'
+  | 'multiline'
+  | 'inputMode'
+  | 'autoFocus'
+  | 'maxLength'
+  | 'onSubmitEditing'
+  | 'testID'
+> {
   readonly label: string;
   /** What is wrong with what was typed, and what would be accepted. */
   readonly error?: string | null;
@@ -11,18 +23,21 @@ interface Props extends Pick<TextInputProps, 'value' | 'onChangeText' | 'placeho
 
 /** Anything to be typed, with its label above and what is wrong below. */
 export function Field({ label, error, minHeight, multiline, ...rest }: Props) {
+  const [focused, setFocused] = useState(false);
   return (
     <Input
       {...rest}
       {...(multiline === undefined ? {} : { multiline })}
       label={label}
+      onFocus={() => setFocused(true)}
+      onBlur={() => setFocused(false)}
       aria-label={label}
       aria-invalid={error ? true : false}
       errorMessage={error ?? ''}
       renderErrorMessage={Boolean(error)}
       containerStyle={styles.container}
       labelStyle={styles.label}
-      inputContainerStyle={[styles.box, error ? styles.boxWrong : null]}
+      inputContainerStyle={[styles.box, focused && styles.boxFocused, error ? styles.boxWrong : null]}
       inputStyle={[styles.input, multiline && styles.many, minHeight ? { minHeight } : null]}
       errorStyle={styles.error}
       placeholderTextColor={COLORS.inkSoft}
@@ -33,9 +48,31 @@ export function Field({ label, error, minHeight, multiline, ...rest }: Props) {
 const styles = StyleSheet.create({
   container: { paddingHorizontal: 0 },
   label: { fontFamily: FAMILY.body, fontWeight: '700', fontSize: 16, color: COLORS.ink, marginBottom: 6 },
-  box: { borderWidth: 1.5, borderColor: COLORS.lineStrong, borderRadius: 10, backgroundColor: COLORS.sheet, paddingHorizontal: 12 },
+  box: {
+    borderWidth: 1.5,
+    borderColor: COLORS.lineStrong,
+    borderRadius: 10,
+    backgroundColor: COLORS.sheet,
+    paddingHorizontal: 12,
+  },
+  // The box shows the focus in place of the outline.
+  boxFocused: { borderColor: COLORS.action, borderWidth: 3, paddingHorizontal: 10.5, marginVertical: -1.5 },
   boxWrong: { borderColor: COLORS.danger },
-  input: { fontFamily: FAMILY.body, fontSize: 17, lineHeight: 24, color: COLORS.ink, minHeight: TOUCH },
+  input: {
+    fontFamily: FAMILY.body,
+    fontSize: 17,
+    lineHeight: 24,
+    color: COLORS.ink,
+    minHeight: TOUCH,
+    outlineStyle: 'none' as unknown as 'solid',
+  },
   many: { paddingVertical: 12, textAlignVertical: 'top' },
-  error: { fontFamily: FAMILY.body, fontSize: 16, lineHeight: 22, color: COLORS.danger, marginHorizontal: 0, marginTop: 6 },
+  error: {
+    fontFamily: FAMILY.body,
+    fontSize: 16,
+    lineHeight: 22,
+    color: COLORS.danger,
+    marginHorizontal: 0,
+    marginTop: 6,
+  },
 });

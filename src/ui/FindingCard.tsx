@@ -12,25 +12,40 @@ interface Props {
   readonly sources: readonly string[];
 }
 
-/** One finding: what happens and what to do instead; the why, its figures and its source one tap deeper. */
+/**
+ * One finding. What hurts or undoes itself stands open with what to do instead; a caution is one
+ * sentence until it is tapped. The why, its figures and its source are one tap deeper.
+ */
 export function FindingCard({ finding, sources }: Props) {
   const [open, setOpen] = useState(false);
-  const figures = Object.entries(finding.figures);
+  const ink = LEVEL_INK[finding.level];
+  const grave = finding.level === 'danger' || finding.level === 'defeats';
+  const instead = (
+    <Body>
+      <Body style={styles.bold}>Instead: </Body>
+      {finding.instead}
+    </Body>
+  );
   return (
-    <View style={[styles.card, { borderLeftColor: LEVEL_INK[finding.level] }]} testID={`finding-${finding.code}`}>
-      <Kind style={{ color: LEVEL_INK[finding.level] }}>{LEVEL_WORD[finding.level]}</Kind>
-      <Body style={styles.happens}>{finding.happens}</Body>
-      <Body>
-        <Body style={styles.bold}>Instead: </Body>
-        {finding.instead}
-      </Body>
-      <Pressable role="button" aria-expanded={open} aria-label={open ? 'Hide the reason' : 'Why?'} onPress={() => setOpen(!open)} style={styles.more}>
-        <Body style={styles.link}>{open ? 'Hide the reason' : 'Why?'}</Body>
+    <View style={[styles.card, { borderLeftColor: ink }]} testID={`finding-${finding.code}`}>
+      <Pressable
+        role="button"
+        aria-expanded={open}
+        aria-label={`${LEVEL_WORD[finding.level]}: ${finding.happens} ${open ? 'Hide the reason' : 'Show the reason'}`}
+        onPress={() => setOpen(!open)}
+        style={styles.head}
+      >
+        <View style={styles.said}>
+          <Kind style={{ color: ink }}>{LEVEL_WORD[finding.level]}</Kind>
+          <Body style={grave ? styles.grave : undefined}>{finding.happens}</Body>
+        </View>
+        <Body style={styles.link}>{open ? 'Hide' : 'Why?'}</Body>
       </Pressable>
+      {(grave || open) && instead}
       {open && (
         <View style={styles.why}>
           <Body>{finding.why}</Body>
-          {figures.map(([key, value]) => (
+          {Object.entries(finding.figures).map(([key, value]) => (
             <Soft key={key}>{figureText(key, value)}</Soft>
           ))}
           <Soft>Source: {sources.length > 0 ? sources.join('; ') : 'what was written in the recipe itself'}.</Soft>
@@ -43,7 +58,13 @@ export function FindingCard({ finding, sources }: Props) {
 /** The verdict in a word and a mark, on its tint. */
 export function VerdictBanner({ level, saying }: { level: Level; saying: string }) {
   return (
-    <View style={[styles.banner, { backgroundColor: LEVEL_TINT[level] }]} role="status" aria-live="polite" testID="verdict" aria-label={`Verdict: ${LEVEL_WORD[level]}. ${saying}`}>
+    <View
+      style={[styles.banner, { backgroundColor: LEVEL_TINT[level] }]}
+      role="status"
+      aria-live="polite"
+      testID="verdict"
+      aria-label={`Verdict: ${LEVEL_WORD[level]}. ${saying}`}
+    >
       <VerdictMark level={level} />
       <View style={styles.bannerWords}>
         <Body style={[styles.word, { color: LEVEL_INK[level] }]}>{LEVEL_WORD[level]}</Body>
@@ -54,13 +75,28 @@ export function VerdictBanner({ level, saying }: { level: Level; saying: string 
 }
 
 const styles = StyleSheet.create({
-  card: { backgroundColor: COLORS.sheet, borderLeftWidth: 6, borderRadius: 8, paddingHorizontal: SPACE.l, paddingTop: SPACE.m, gap: SPACE.xs },
-  happens: { fontSize: 17, lineHeight: 24 },
+  card: {
+    backgroundColor: COLORS.sheet,
+    borderLeftWidth: 6,
+    borderRadius: 8,
+    paddingHorizontal: SPACE.m,
+    paddingVertical: SPACE.s,
+    gap: SPACE.xs,
+  },
+  head: { minHeight: TOUCH, flexDirection: 'row', alignItems: 'center', gap: SPACE.m },
+  said: { flex: 1 },
+  grave: { fontSize: 17, lineHeight: 24 },
   bold: { fontWeight: '700' },
-  more: { minHeight: TOUCH, justifyContent: 'center', alignSelf: 'flex-start', paddingRight: SPACE.l },
   link: { color: COLORS.action, textDecorationLine: 'underline' },
-  why: { gap: SPACE.xs, paddingBottom: SPACE.m, borderTopWidth: 1, borderTopColor: COLORS.line, paddingTop: SPACE.m },
-  banner: { flexDirection: 'row', alignItems: 'center', gap: SPACE.m, borderRadius: 12, padding: SPACE.m, minHeight: 64 },
+  why: { gap: SPACE.xs, borderTopWidth: 1, borderTopColor: COLORS.line, paddingTop: SPACE.s, marginTop: SPACE.xs },
+  banner: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: SPACE.m,
+    borderRadius: 12,
+    padding: SPACE.m,
+    minHeight: 64,
+  },
   bannerWords: { flex: 1 },
   word: { fontFamily: FAMILY.display, fontWeight: '600', fontSize: 21, lineHeight: 26 },
 });

@@ -23,7 +23,16 @@ interface Props {
 const EDGE = 14;
 
 /** The label of a batch: what is on the bottle is what is on the screen. */
-export function LabelCard({ label, madeAt, discardBy, volumeML, bottle, whole = false, ended = null, past = false }: Props) {
+export function LabelCard({
+  label,
+  madeAt,
+  discardBy,
+  volumeML,
+  bottle,
+  whole = false,
+  ended = null,
+  past = false,
+}: Props) {
   const [width, setWidth] = useState(0);
   return (
     <View onLayout={(e) => setWidth(e.nativeEvent.layout.width)} style={styles.card} testID="label">
@@ -45,22 +54,40 @@ export function LabelCard({ label, madeAt, discardBy, volumeML, bottle, whole = 
           <Body>
             <Body style={styles.bold}>Contents: </Body>
             {label.contents.join(', ')}
-            {label.strengths.length > 0 && ` (${label.strengths.map((s) => `${s.of} ${readable(s.percent)} % ${s.basis}`).join(', ')})`}
+            {label.strengths.length > 0 &&
+              ` (${label.strengths.map((s) => `${s.of} ${readable(s.percent)} % ${s.basis}`).join(', ')})`}
           </Body>
         )}
-        {whole && label.cautions.map((c) => (
-          <Body key={c}>
-            <Body style={styles.bold}>Take care: </Body>
-            {c}
+        {whole &&
+          label.cautions.map((c) => (
+            <Body key={c}>
+              <Body style={styles.bold}>Take care: </Body>
+              {c}
+            </Body>
+          ))}
+        {whole && (
+          <Body>
+            Keep from children and animals. Never add a bought cleaner.{' '}
+            {label.shake ? 'Shake before every use.' : 'No need to shake.'}
           </Body>
-        ))}
-        {whole && <Body>Keep from children and animals. Never add a bought cleaner. {label.shake ? 'Shake before every use.' : 'No need to shake.'}</Body>}
+        )}
         <View style={styles.dates}>
           <Dated kind="Made" text={dayText(madeAt)} />
-          <Dated kind={ended ? 'Ended' : 'Discard by'} text={ended ?? (label.keeps.highDays === 0 ? 'used at once' : dayText(discardBy))} warn={past && !ended} />
+          <Dated
+            kind={ended ? 'Ended' : 'Discard by'}
+            text={ended ?? (label.keeps.highDays === 0 ? 'used at once' : dayText(discardBy))}
+            warn={past && !ended}
+          />
         </View>
-        {past && !ended && <Body style={styles.past}>Past its day: {label.keeps.reason}. Pour it away and make it fresh.</Body>}
-        {whole && label.keeps.highDays > 0 && <Soft>Keeps {label.keeps.lowDays} to {label.keeps.highDays} days: {label.keeps.reason}. Cloud, slime or a swollen bottle overrule the date.</Soft>}
+        {past && !ended && (
+          <Body style={styles.past}>Past its day: {label.keeps.reason}. Pour it away and make it fresh.</Body>
+        )}
+        {whole && label.keeps.highDays > 0 && (
+          <Soft>
+            Keeps {label.keeps.lowDays} to {label.keeps.highDays} days: {label.keeps.reason}. Cloud, slime or a swollen
+            bottle overrule the date.
+          </Soft>
+        )}
         <Soft>{bottle}</Soft>
       </View>
       {ended !== null && width > 0 && (
@@ -83,7 +110,18 @@ function Dated({ kind, text, warn = false }: { kind: string; text: string; warn?
 
 const styles = StyleSheet.create({
   card: { backgroundColor: COLORS.sheet, borderTopLeftRadius: 6, borderTopRightRadius: 6 },
-  band: { borderTopWidth: 8, borderTopColor: COLORS.action, borderBottomWidth: 1.5, borderBottomColor: COLORS.ink, paddingHorizontal: SPACE.l, paddingVertical: SPACE.s, flexDirection: 'row', justifyContent: 'space-between', alignItems: 'flex-end', gap: SPACE.m },
+  band: {
+    borderTopWidth: 8,
+    borderTopColor: COLORS.action,
+    borderBottomWidth: 1.5,
+    borderBottomColor: COLORS.ink,
+    paddingHorizontal: SPACE.l,
+    paddingVertical: SPACE.s,
+    flexDirection: 'row',
+    justifyContent: 'space-between',
+    alignItems: 'flex-end',
+    gap: SPACE.m,
+  },
   name: { flex: 1, fontSize: 21, lineHeight: 26 },
   volume: { color: COLORS.ink, fontSize: 16 },
   body: { paddingHorizontal: SPACE.l, paddingVertical: SPACE.m, gap: SPACE.s },

@@ -54,6 +54,13 @@ export const useNotice = (): ((said: Said) => void) => useContext(NoticeContext)
 
 const styles = StyleSheet.create({
   fill: { flex: 1 },
-  notice: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s, padding: SPACE.m, backgroundColor: COLORS.ink, flexWrap: 'wrap' },
+  notice: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: SPACE.s,
+    padding: SPACE.m,
+    backgroundColor: COLORS.ink,
+    flexWrap: 'wrap',
+  },
   text: { color: COLORS.sheet, flex: 1, minWidth: 140 },
 });

@@ -72,9 +72,27 @@ export function Places({ here, go, banner, children }: Props) {
   );
 }
 
-function Place({ name, on, wide, onPress, children }: { name: string; on: boolean; wide: boolean; onPress: () => void; children: ReactNode }) {
+function Place({
+  name,
+  on,
+  wide,
+  onPress,
+  children,
+}: {
+  name: string;
+  on: boolean;
+  wide: boolean;
+  onPress: () => void;
+  children: ReactNode;
+}) {
   return (
-    <Pressable role="link" aria-label={name} aria-current={on ? 'page' : undefined} onPress={onPress} style={[wide ? styles.railPlace : styles.place, on && (wide ? styles.railOn : styles.placeOn)]}>
+    <Pressable
+      role="link"
+      aria-label={name}
+      aria-current={on ? 'page' : undefined}
+      onPress={onPress}
+      style={[wide ? styles.railPlace : styles.place, on && (wide ? styles.railOn : styles.placeOn)]}
+    >
       {children}
       <Text style={[styles.placeName, on && styles.placeNameOn]}>{name}</Text>
     </Pressable>
@@ -83,7 +101,13 @@ function Place({ name, on, wide, onPress, children }: { name: string; on: boolea
 
 function Side({ name, on, onPress }: { name: string; on: boolean; onPress: () => void }) {
   return (
-    <Pressable role="link" aria-label={name} aria-current={on ? 'page' : undefined} onPress={onPress} style={styles.side}>
+    <Pressable
+      role="link"
+      aria-label={name}
+      aria-current={on ? 'page' : undefined}
+      onPress={onPress}
+      style={styles.side}
+    >
       <Text style={[styles.sideName, on && styles.placeNameOn]}>{name}</Text>
     </Pressable>
   );
@@ -91,7 +115,13 @@ function Side({ name, on, onPress }: { name: string; on: boolean; onPress: () =>
 
 /** Drawn marks of the places: a sun over the edge, a bottle, a shelf, a door plan, a ruled page. */
 function PlaceMark({ id, ink }: { id: PlaceId; ink: string }) {
-  const line = { stroke: ink, strokeWidth: 2.2, fill: 'none', strokeLinecap: 'round', strokeLinejoin: 'round' } as const;
+  const line = {
+    stroke: ink,
+    strokeWidth: 2.2,
+    fill: 'none',
+    strokeLinecap: 'round',
+    strokeLinejoin: 'round',
+  } as const;
   return (
     <Svg width={26} height={26} viewBox="0 0 26 26" aria-hidden>
       {id === 'today' && <Path d={scallopPath(13, 13, 8, 10)} {...line} />}
@@ -109,16 +139,44 @@ const styles = StyleSheet.create({
   fill: { flex: 1 },
   spring: { flex: 1 },
   wide: { flex: 1, flexDirection: 'row', backgroundColor: COLORS.paper },
-  rail: { width: 168, borderRightWidth: 1, borderRightColor: COLORS.line, paddingVertical: SPACE.l, backgroundColor: COLORS.paper },
+  rail: {
+    width: 168,
+    borderRightWidth: 1,
+    borderRightColor: COLORS.line,
+    paddingVertical: SPACE.l,
+    backgroundColor: COLORS.paper,
+  },
   railPlaces: { gap: SPACE.xs },
-  railPlace: { minHeight: TOUCH + 4, flexDirection: 'row', alignItems: 'center', gap: SPACE.m, paddingHorizontal: SPACE.l, borderLeftWidth: 5, borderLeftColor: 'transparent' },
+  railPlace: {
+    minHeight: TOUCH + 4,
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: SPACE.m,
+    paddingHorizontal: SPACE.l,
+    borderLeftWidth: 5,
+    borderLeftColor: 'transparent',
+  },
   railOn: { borderLeftColor: COLORS.action, backgroundColor: COLORS.actionTint },
   railSides: { paddingHorizontal: SPACE.s },
   railBrand: { paddingHorizontal: SPACE.l, paddingBottom: SPACE.l, fontSize: 24 },
-  head: { flexDirection: 'row', alignItems: 'center', paddingHorizontal: SPACE.l, minHeight: TOUCH, backgroundColor: COLORS.paper },
+  head: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    paddingHorizontal: SPACE.l,
+    minHeight: TOUCH,
+    backgroundColor: COLORS.paper,
+  },
   brand: { fontFamily: FAMILY.display, fontWeight: '600', fontSize: 20, color: COLORS.action },
   bar: { flexDirection: 'row', borderTopWidth: 1, borderTopColor: COLORS.line, backgroundColor: COLORS.sheet },
-  place: { flex: 1, minHeight: 60, alignItems: 'center', justifyContent: 'center', gap: 1, borderTopWidth: 4, borderTopColor: 'transparent' },
+  place: {
+    flex: 1,
+    minHeight: 60,
+    alignItems: 'center',
+    justifyContent: 'center',
+    gap: 1,
+    borderTopWidth: 4,
+    borderTopColor: 'transparent',
+  },
   placeOn: { borderTopColor: COLORS.action },
   placeName: { fontFamily: FAMILY.body, fontSize: 15, lineHeight: 19, color: COLORS.inkSoft },
   placeNameOn: { color: COLORS.action, fontWeight: '700' },

@@ -14,7 +14,12 @@ interface Props {
 /** A line of a list that leads somewhere. */
 export function Row({ title, detail, onPress, mark, selected = false }: Props) {
   return (
-    <Pressable role="link" aria-label={detail ? `${title}. ${detail}` : title} onPress={onPress} style={({ pressed }) => [styles.row, selected && styles.selected, pressed && styles.pressed]}>
+    <Pressable
+      role="link"
+      aria-label={detail ? `${title}. ${detail}` : title}
+      onPress={onPress}
+      style={({ pressed }) => [styles.row, selected && styles.selected, pressed && styles.pressed]}
+    >
       {mark}
       <View style={styles.words}>
         <Body style={styles.title}>{title}</Body>
@@ -28,7 +33,15 @@ export function Row({ title, detail, onPress, mark, selected = false }: Props) {
 }
 
 const styles = StyleSheet.create({
-  row: { minHeight: TOUCH + 8, flexDirection: 'row', alignItems: 'center', gap: SPACE.m, paddingVertical: SPACE.s, borderBottomWidth: 1, borderBottomColor: COLORS.line },
+  row: {
+    minHeight: TOUCH + 8,
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: SPACE.m,
+    paddingVertical: SPACE.s,
+    borderBottomWidth: 1,
+    borderBottomColor: COLORS.line,
+  },
   selected: { backgroundColor: COLORS.actionTint },
   pressed: { opacity: 0.7 },
   words: { flex: 1 },

@@ -26,7 +26,23 @@ export const Part = ({ children }: { children: ReactNode }) => <View style={styl
 const styles = StyleSheet.create({
   screen: { flex: 1, backgroundColor: COLORS.paper },
   scroll: { flex: 1 },
-  content: { padding: SPACE.l, paddingBottom: SPACE.xxl, gap: SPACE.l, width: '100%', maxWidth: 760, alignSelf: 'center' },
+  content: {
+    padding: SPACE.l,
+    paddingBottom: SPACE.xxl,
+    gap: SPACE.l,
+    width: '100%',
+    maxWidth: 760,
+    alignSelf: 'center',
+  },
   part: { gap: SPACE.s },
-  next: { padding: SPACE.m, borderTopWidth: 1, borderTopColor: COLORS.line, backgroundColor: COLORS.paper, gap: SPACE.s, width: '100%', maxWidth: 760, alignSelf: 'center' },
+  next: {
+    padding: SPACE.m,
+    borderTopWidth: 1,
+    borderTopColor: COLORS.line,
+    backgroundColor: COLORS.paper,
+    gap: SPACE.s,
+    width: '100%',
+    maxWidth: 760,
+    alignSelf: 'center',
+  },
 });

@@ -1,6 +1,5 @@
-import { BottomSheet } from '@rneui/themed';
 import type { ReactNode } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { Modal, Pressable, ScrollView, StyleSheet, View } from 'react-native';
 import { Action } from './Action';
 import { COLORS, SPACE } from './theme';
 import { Heading } from './Words';
@@ -12,19 +11,35 @@ interface Props {
   readonly children: ReactNode;
 }
 
-/** A sheet that comes up from below for one short choice. */
+/** A sheet that comes up from below for one short choice. Escape or the ground behind it closes it. */
 export function Sheet({ title, open, onClose, children }: Props) {
   return (
-    <BottomSheet isVisible={open} onBackdropPress={onClose} modalProps={{ animationType: 'none', onRequestClose: onClose }} scrollViewProps={{ keyboardShouldPersistTaps: 'handled' }}>
-      <View style={styles.sheet} role="dialog" aria-label={title}>
-        <Heading>{title}</Heading>
-        {children}
-        <Action title="Close" weight="quiet" onPress={onClose} />
+    <Modal visible={open} transparent animationType="none" onRequestClose={onClose} aria-label={title}>
+      <View style={styles.ground}>
+        <Pressable style={styles.behind} onPress={onClose} aria-hidden tabIndex={-1} />
+        <View style={styles.sheet}>
+          <ScrollView contentContainerStyle={styles.content} keyboardShouldPersistTaps="handled">
+            <Heading>{title}</Heading>
+            {children}
+            <Action title="Close" onPress={onClose} />
+          </ScrollView>
+        </View>
       </View>
-    </BottomSheet>
+    </Modal>
   );
 }
 
 const styles = StyleSheet.create({
-  sheet: { backgroundColor: COLORS.paper, padding: SPACE.l, gap: SPACE.m, borderTopLeftRadius: 18, borderTopRightRadius: 18, width: '100%', maxWidth: 640, alignSelf: 'center' },
+  ground: { flex: 1, justifyContent: 'flex-end' },
+  behind: { position: 'absolute', top: 0, right: 0, bottom: 0, left: 0, backgroundColor: 'rgba(36, 32, 26, 0.45)' },
+  sheet: {
+    backgroundColor: COLORS.paper,
+    borderTopLeftRadius: 18,
+    borderTopRightRadius: 18,
+    width: '100%',
+    maxWidth: 640,
+    maxHeight: '90%',
+    alignSelf: 'center',
+  },
+  content: { padding: SPACE.l, gap: SPACE.m },
 });

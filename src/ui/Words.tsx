@@ -7,10 +7,14 @@ interface Props extends TextProps {
 }
 
 /** The name of a place or a bottle: one a screen, a heading of the first level. */
-export const Title = ({ style, ...rest }: Props) => <Text role="heading" aria-level={1} {...rest} style={[styles.title, style]} />;
+export const Title = ({ style, ...rest }: Props) => (
+  <Text role="heading" aria-level={1} {...rest} style={[styles.title, style]} />
+);
 
 /** A heading within a screen. */
-export const Heading = ({ style, ...rest }: Props) => <Text role="heading" aria-level={2} {...rest} style={[styles.heading, style]} />;
+export const Heading = ({ style, ...rest }: Props) => (
+  <Text role="heading" aria-level={2} {...rest} style={[styles.heading, style]} />
+);
 
 /** Running text, 16 px. */
 export const Body = ({ style, ...rest }: Props) => <Text {...rest} style={[styles.body, style]} />;
@@ -29,6 +33,20 @@ const styles = StyleSheet.create({
   heading: { fontFamily: FAMILY.display, fontWeight: '600', fontSize: 19, lineHeight: 25, color: COLORS.ink },
   body: { fontFamily: FAMILY.body, fontSize: 16, lineHeight: 23, color: COLORS.ink },
   soft: { color: COLORS.inkSoft },
-  figure: { fontFamily: FAMILY.body, fontWeight: '700', fontSize: 22, lineHeight: 28, color: COLORS.ink, fontVariant: ['tabular-nums'] },
-  kind: { fontFamily: FAMILY.body, fontWeight: '700', fontSize: 14, lineHeight: 18, letterSpacing: 0.3, color: COLORS.inkSoft },
+  figure: {
+    fontFamily: FAMILY.body,
+    fontWeight: '700',
+    fontSize: 22,
+    lineHeight: 28,
+    color: COLORS.ink,
+    fontVariant: ['tabular-nums'],
+  },
+  kind: {
+    fontFamily: FAMILY.body,
+    fontWeight: '700',
+    fontSize: 14,
+    lineHeight: 18,
+    letterSpacing: 0.3,
+    color: COLORS.inkSoft,
+  },
 });

@@ -2,11 +2,11 @@
 export function liquidColor(ingredientId: string, form: 'liquid' | 'powder' | 'oil' | 'solid'): string {
   if (form === 'powder' || form === 'solid') return '#F7F3E8';
   if (form === 'oil') return '#B9A13A';
-  if (/water/.test(ingredientId)) return '#BCD6DC';
+  if (ingredientId.includes('water')) return '#BCD6DC';
   if (/vinegar|lemon/.test(ingredientId)) return '#E3D58C';
-  if (/soap/.test(ingredientId)) return '#DDA95C';
+  if (ingredientId.includes('soap')) return '#DDA95C';
   if (/alcohol|spirit|vodka/.test(ingredientId)) return '#C9CFE6';
-  if (/peroxide/.test(ingredientId)) return '#BFE0C8';
-  if (/^unknown/.test(ingredientId)) return '#CFC6B6';
+  if (ingredientId.includes('peroxide')) return '#BFE0C8';
+  if (ingredientId.startsWith('unknown')) return '#CFC6B6';
   return '#D5C3B5';
 }

@@ -4,7 +4,8 @@ export function scallopPath(cx: number, cy: number, radius: number, bumps: numbe
     const angle = (2 * Math.PI * i) / bumps - Math.PI / 2;
     return [cx + radius * Math.cos(angle), cy + radius * Math.sin(angle)] as const;
   });
-  const bump = (Math.PI * radius) / bumps;
+  // Arcs a little flatter than half circles: a baked edge, not a flower.
+  const bump = 1.3 * radius * Math.sin(Math.PI / bumps);
   const first = points[0] ?? [cx, cy];
   const arcs = [...points.slice(1), first].map(([x, y]) => `A${bump} ${bump} 0 0 1 ${x.toFixed(2)} ${y.toFixed(2)}`);
   return `M${first[0].toFixed(2)} ${first[1].toFixed(2)}${arcs.join('')}Z`;

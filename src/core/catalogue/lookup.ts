@@ -21,7 +21,9 @@ export type NameMatch =
 
 /** Words that say nothing about which ingredient is meant. */
 const FILLER = new Set(
-  'of the a an some fresh freshly good quality organic natural pure plain cheap your favourite favorite unscented scented food grade household pharmacy clean more few liquid powdered granulated squeezed strained clear fine coarse about approximately optional'.split(' '),
+  'of the a an some fresh freshly good quality organic natural pure plain cheap your favourite favorite unscented scented food grade household pharmacy clean more few liquid powdered granulated squeezed strained clear fine coarse about approximately optional'.split(
+    ' ',
+  ),
 );
 
 /** Lower case, plain letters, hyphens and brackets as spaces. */

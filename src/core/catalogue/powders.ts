@@ -40,6 +40,10 @@ export const POWDERS = [
     names: ['corn starch', 'cornflour', 'corn flour', 'potato starch', 'starch', 'arrowroot', 'maize starch'],
     bulk: 8 / TBSP_ML, contents: [['starch', 100, 98, 100, 'w/w']], sources: ['usda-memory'],
   }),
+  powder('sugar', 'sugar', {
+    names: ['white sugar', 'granulated sugar', 'caster sugar', 'brown sugar', 'cane sugar'],
+    bulk: 0.85, contents: [['sugar', 100, 99, 100, 'w/w']], sources: ['common-practice'],
+  }),
   powder('flour', 'flour', {
     names: ['wheat flour', 'plain flour', 'all-purpose flour', 'white flour', 'rice flour'],
     bulk: 125 / CUP_ML, contents: [['starch', 75, 70, 80, 'w/w'], ['plant-matter', 13, 10, 15, 'w/w']], sources: ['usda-memory'],

@@ -3,7 +3,7 @@
  * memory of the named source; its tolerance is wider for it.
  */
 export const SOURCES = {
-  'crc': 'CRC Handbook of Chemistry and Physics',
+  crc: 'CRC Handbook of Chemistry and Physics',
   'crc-memory': 'CRC Handbook of Chemistry and Physics (from memory)',
   'usda-memory': 'USDA FoodData Central, household weights (from memory)',
   'nist-hb44': 'NIST Handbook 44, Appendix C',
@@ -13,11 +13,11 @@ export const SOURCES = {
   'sds-memory': 'Safety data sheets, section 10, incompatible materials (from memory)',
   'public-health-never-mix': 'Public-health and poison-centre lists of what never to mix (from memory)',
   'acgih-memory': 'ACGIH 2014, short-term limit for peracetic acid 0.4 ppm (from memory)',
-  'ghs': 'GHS, chapter 2.6, flammable liquids',
+  ghs: 'GHS, chapter 2.6, flammable liquids',
   'flash-table-memory': 'Handbook tables of closed-cup flash points of alcohol and water (from memory)',
-  'stoichiometry': 'Stoichiometry with CRC molar masses; molar volume of a gas 24.06 L at 20 °C and 1 atm',
+  stoichiometry: 'Stoichiometry with CRC molar masses; molar volume of a gas 24.06 L at 20 °C and 1 atm',
   'henry-crc': 'Henry constant of carbon dioxide, CRC Handbook',
-  'geology': 'Calcite dissolves in acid: CaCO3 + 2 H+ = Ca2+ + H2O + CO2 (CRC Handbook, solubility of minerals)',
+  geology: 'Calcite dissolves in acid: CaCO3 + 2 H+ = Ca2+ + H2O + CO2 (CRC Handbook, solubility of minerals)',
 } as const;
 
 export type SourceKey = keyof typeof SOURCES;

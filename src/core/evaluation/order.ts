@@ -13,7 +13,8 @@ function rank(portion: Portion, largest: Portion | null): number {
 }
 
 const isPlainLiquid = (p: Portion): boolean =>
-  p.ingredient.form === 'liquid' && !p.ingredient.contents.some((c) => c.substance === 'soap' || c.substance === 'surfactant');
+  p.ingredient.form === 'liquid' &&
+  !p.ingredient.contents.some((c) => c.substance === 'soap' || c.substance === 'surfactant');
 
 /** Portions in the order they go into the vessel. */
 export function orderOfAddition(portions: readonly Portion[]): Portion[] {

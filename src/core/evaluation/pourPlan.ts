@@ -62,7 +62,12 @@ const roundedDown: Rounding = (volumeML, dropsPerML) => Math.max(1, Math.floor(v
 const roundedUp: Rounding = (volumeML, dropsPerML) => Math.ceil(volumeML * dropsPerML);
 
 /** What is really poured of a portion once drops are whole and scoops level, mL. */
-function really(portion: Portion, tools: readonly Tool[], dropsPerML: number, rounding: Rounding): { drops: number | null; measure: MeasurePlan | null; reallyML: number } {
+function really(
+  portion: Portion,
+  tools: readonly Tool[],
+  dropsPerML: number,
+  rounding: Rounding,
+): { drops: number | null; measure: MeasurePlan | null; reallyML: number } {
   if (byDrops(portion)) {
     const perML = dropsPerMLOf(portion.ingredient, dropsPerML);
     const drops = portion.volumeML > 0 ? rounding(portion.volumeML, perML) : 0;
@@ -83,11 +88,29 @@ const roundAll = (scaled: Quantified, tools: readonly Tool[], dropsPerML: number
   scaled.portions.map((portion) => ({ portion, ...really(portion, tools, dropsPerML, rounding) }));
 
 /** Rounding never crosses a safety limit: if the rounded mixture is judged worse, drops are rounded the other way. */
-function roundedSafely(formula: Formula, scaled: Quantified, evaluation: Evaluation, tools: readonly Tool[], at: Circumstances): Rounded[] {
+function roundedSafely(
+  formula: Formula,
+  scaled: Quantified,
+  evaluation: Evaluation,
+  tools: readonly Tool[],
+  at: Circumstances,
+): Rounded[] {
   const verdictOf = (rounded: readonly Rounded[]) => {
-    const poured = rounded.map((r) => ({ ...r.portion, volumeML: r.reallyML, massG: r.reallyML * r.portion.ingredient.densityGPerML }));
-    const unknown = formula.lines.filter((l) => isUnknown(l.ingredient)).map((l) => resolveIngredient(l.ingredient).name);
-    return judge({ state: mix(poured, at.headspacePercent), scope: at.scope, formula: true, unknown, disagreements: [] }).verdict;
+    const poured = rounded.map((r) => ({
+      ...r.portion,
+      volumeML: r.reallyML,
+      massG: r.reallyML * r.portion.ingredient.densityGPerML,
+    }));
+    const unknown = formula.lines
+      .filter((l) => isUnknown(l.ingredient))
+      .map((l) => resolveIngredient(l.ingredient).name);
+    return judge({
+      state: mix(poured, at.headspacePercent),
+      scope: at.scope,
+      formula: true,
+      unknown,
+      disagreements: [],
+    }).verdict;
   };
   const nearest = roundAll(scaled, tools, at.dropsPerML, wholeDrops);
   if (!isWorse(verdictOf(nearest), evaluation.verdict)) return nearest;
@@ -105,7 +128,13 @@ function roundedSafely(formula: Formula, scaled: Quantified, evaluation: Evaluat
  * @param vessel capacity 10 to 100 000 mL
  * @param tools what the person measures with
  */
-export function planPour(formula: Formula, evaluation: Evaluation, vessel: Vessel, tools: readonly Tool[], at: Circumstances): PourPlan {
+export function planPour(
+  formula: Formula,
+  evaluation: Evaluation,
+  vessel: Vessel,
+  tools: readonly Tool[],
+  at: Circumstances,
+): PourPlan {
   const targetML = fillML(vessel.capacityML, at.headspacePercent);
   const scaled = scaleTo(evaluation.quantified, targetML);
   const rounded = roundedSafely(formula, scaled, evaluation, tools, at);
@@ -130,7 +159,10 @@ export function planPour(formula: Formula, evaluation: Evaluation, vessel: Vesse
       massG: portion.massG,
       drops,
       measure,
-      scaleG: scale?.kind === 'scale' && drops === null ? Math.max(scale.stepG, Math.round(portion.massG / scale.stepG) * scale.stepG) : null,
+      scaleG:
+        scale?.kind === 'scale' && drops === null
+          ? Math.max(scale.stepG, Math.round(portion.massG / scale.stepG) * scale.stepG)
+          : null,
       errorPercent,
       pourToMM: drops === null ? heightOfVolumeMM(profile, levelML) : null,
       levelML,
@@ -141,7 +173,9 @@ export function planPour(formula: Formula, evaluation: Evaluation, vessel: Vesse
 
 /** The room each portion takes in the bottle, mL: shares of the whole by what each displaces, adding up to the batch. */
 function rooms(scaled: Quantified): Map<Portion, number> {
-  const liquidML = scaled.portions.filter((p) => p.ingredient.form !== 'powder').reduce((sum, p) => sum + p.volumeML, 0);
+  const liquidML = scaled.portions
+    .filter((p) => p.ingredient.form !== 'powder')
+    .reduce((sum, p) => sum + p.volumeML, 0);
   const solidG = scaled.portions.filter((p) => p.ingredient.form === 'powder').reduce((sum, p) => sum + p.massG, 0);
   const solidML = Math.max(0, scaled.batchML - liquidML);
   return new Map(

@@ -16,7 +16,12 @@ export interface Settings {
   readonly dropsPerML: number;
 }
 
-export const DEFAULT_SETTINGS: Settings = { units: 'metric', cup: 'us', tools: ['cups', 'spoons', 'jug'], dropsPerML: 20 };
+export const DEFAULT_SETTINGS: Settings = {
+  units: 'metric',
+  cup: 'us',
+  tools: ['cups', 'spoons', 'jug'],
+  dropsPerML: 20,
+};
 
 /** Everything that belongs to one home. */
 export interface Home {
@@ -41,7 +46,9 @@ export const vesselSchema = Joi.object({
     'number.min': 'A bottle holds at least 10 mL. Give its size in mL, from 10 to 100 000.',
     'number.max': 'That is more than a tub: at most 100 000 mL.',
   }),
-  material: Joi.string().valid('glass', 'pet', 'hdpe', 'ldpe', 'polystyrene', 'aluminium', 'steel', 'ceramic', 'unknown').required(),
+  material: Joi.string()
+    .valid('glass', 'pet', 'hdpe', 'ldpe', 'polystyrene', 'aluminium', 'steel', 'ceramic', 'unknown')
+    .required(),
   opaque: Joi.boolean().required(),
 });
 

@@ -22,10 +22,18 @@ export const writeHomeFile = (home: Home, exportedAt: string): string =>
 export const writeFormulaFile = (formula: Formula): string =>
   JSON.stringify({ format: 'biscuit-formula', version: FILE_VERSION, formula }, null, 1);
 
-const FORMATS = { 'biscuit-home': 'a Biscuit home file (biscuit.json)', 'biscuit-formula': 'a Biscuit formula file (.formula.json)' };
+const FORMATS = {
+  'biscuit-home': 'a Biscuit home file (biscuit.json)',
+  'biscuit-formula': 'a Biscuit formula file (.formula.json)',
+};
 
 /** Opens a file's wrapping: JSON, the right format, a version this Biscuit knows. Nothing else is looked at. */
-function unwrap(text: string, format: keyof typeof FORMATS, part: string, migrations: readonly Migration[]): Outcome<unknown> {
+function unwrap(
+  text: string,
+  format: keyof typeof FORMATS,
+  part: string,
+  migrations: readonly Migration[],
+): Outcome<unknown> {
   const wanted = `What would be accepted: ${FORMATS[format]}, version 1${FILE_VERSION > 1 ? ` to ${FILE_VERSION}` : ''}.`;
   const no = (why: string) => refuse<unknown>({ where: 'file', message: `${why} ${wanted}` });
   if (text.trim() === '') return no('The file is empty.');
@@ -36,11 +44,14 @@ function unwrap(text: string, format: keyof typeof FORMATS, part: string, migrat
   } catch {
     return no('The file is not JSON, or was cut short.');
   }
-  if (typeof parsed !== 'object' || parsed === null || !('format' in parsed)) return no('This is not a file of Biscuit’s.');
+  if (typeof parsed !== 'object' || parsed === null || !('format' in parsed))
+    return no('This is not a file of Biscuit’s.');
   const file = parsed as Record<string, unknown>;
   if (file.format !== format) return no(`This is not ${FORMATS[format]}.`);
-  if (typeof file.version !== 'number' || !Number.isInteger(file.version) || file.version < 1) return no('The file does not say its version.');
-  if (file.version > FILE_VERSION) return no(`The file is of version ${file.version}, made by a newer Biscuit. Update this one first.`);
+  if (typeof file.version !== 'number' || !Number.isInteger(file.version) || file.version < 1)
+    return no('The file does not say its version.');
+  if (file.version > FILE_VERSION)
+    return no(`The file is of version ${file.version}, made by a newer Biscuit. Update this one first.`);
   return { ok: true, value: migrated(file[part], file.version, FILE_VERSION, migrations) };
 }
 
@@ -49,7 +60,12 @@ export function readHomeFile(text: string): Outcome<Home> {
   const unwrapped = unwrap(text, 'biscuit-home', 'home', HOME_MIGRATIONS);
   if (!unwrapped.ok) return unwrapped;
   const home = checked<Home>(homeSchema, unwrapped.value);
-  return home.ok ? home : { ok: false, problems: home.problems.map((p) => ({ ...p, message: `In ${p.where || 'the file'}: ${p.message}` })) };
+  return home.ok
+    ? home
+    : {
+        ok: false,
+        problems: home.problems.map((p) => ({ ...p, message: `In ${p.where || 'the file'}: ${p.message}` })),
+      };
 }
 
 /** Reads a `.formula.json`, whole or not at all. */

@@ -76,7 +76,13 @@ export const bleachWithPeroxide: Rule = {
   },
   check: (s) => {
     const subjects = both(s, 'peroxide');
-    return subjects && { level: 'danger', subjects, figures: { hydrogenPeroxidePercentWV: s.state.hydrogenPeroxidePercentWV } };
+    return (
+      subjects && {
+        level: 'danger',
+        subjects,
+        figures: { hydrogenPeroxidePercentWV: s.state.hydrogenPeroxidePercentWV },
+      }
+    );
   },
 };
 
@@ -91,6 +97,10 @@ export const bleachInFormula: Rule = {
   },
   check: ({ state, formula }) =>
     formula && has(state, 'hypochlorite')
-      ? { level: 'danger', subjects: bringersOf(state, 'hypochlorite'), figures: { freeChlorinePPM: state.freeChlorinePPM } }
+      ? {
+          level: 'danger',
+          subjects: bringersOf(state, 'hypochlorite'),
+          figures: { freeChlorinePPM: state.freeChlorinePPM },
+        }
       : null,
 };

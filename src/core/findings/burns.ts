@@ -25,7 +25,9 @@ export const corrosiveAcid: Rule = {
     },
   },
   check: ({ state, formula }) => {
-    const mineral = state.brought.filter((b) => b.substances.some((s) => s === 'hydrogen-chloride' || s === 'sulfamic-acid'));
+    const mineral = state.brought.filter((b) =>
+      b.substances.some((s) => s === 'hydrogen-chloride' || s === 'sulfamic-acid'),
+    );
     if (formula && mineral.length > 0) {
       return { level: 'danger', subjects: mineral.map((b) => b.ingredient.name), as: 'mineral' };
     }
@@ -58,7 +60,9 @@ export const corrosiveAlkali: Rule = {
   },
   check: ({ state, formula }) => {
     // The trace of lye that keeps bleach stable is the bleach rules' affair.
-    const lye = state.brought.filter((b) => b.substances.includes('sodium-hydroxide') && !b.substances.includes('sodium-hypochlorite'));
+    const lye = state.brought.filter(
+      (b) => b.substances.includes('sodium-hydroxide') && !b.substances.includes('sodium-hypochlorite'),
+    );
     if (formula && lye.length > 0) return { level: 'danger', subjects: lye.map((b) => b.ingredient.name), as: 'lye' };
     return state.wet && state.sodiumCarbonatePercentWV > SODA_CAUTION
       ? {
@@ -81,6 +85,10 @@ export const ammoniaFumes: Rule = {
   },
   check: ({ state }) =>
     has(state, 'ammonia-source') && state.ammoniaPercentWW > AMMONIA_CAUTION
-      ? { level: 'caution', subjects: bringersOf(state, 'ammonia-source'), figures: { ammoniaPercentWW: state.ammoniaPercentWW } }
+      ? {
+          level: 'caution',
+          subjects: bringersOf(state, 'ammonia-source'),
+          figures: { ammoniaPercentWW: state.ammoniaPercentWW },
+        }
       : null,
 };

@@ -45,7 +45,13 @@ export const neutralised: Rule = {
     const subjects = [...new Set([...bringersOf(state, 'acid'), ...bringersOf(state, 'alkali')])];
     const used = (percent: number): boolean => percent > 97;
     const as =
-      scope === 'sequence' ? 'fizz' : used(acidUsedPercent) && used(alkaliUsedPercent) ? '' : used(acidUsedPercent) ? 'alkali' : 'acid';
+      scope === 'sequence'
+        ? 'fizz'
+        : used(acidUsedPercent) && used(alkaliUsedPercent)
+          ? ''
+          : used(acidUsedPercent)
+            ? 'alkali'
+            : 'acid';
     return { level: 'defeats', subjects, figures, ...(as ? { as } : {}) };
   },
 };
@@ -60,7 +66,8 @@ export const soapCurdles: Rule = {
   words: {
     happens: '{subjects}: the acid turns {curdledPercent} % of the soap into a greasy white curd.',
     why: 'Soap is the salt of a fatty acid; a stronger acid takes its place, and the fat floats up. It no longer cleans and leaves a film.',
-    instead: 'Leave the acid out, or take dish soap, which does not curdle. A vinegar rinse can follow once the soap is rinsed off.',
+    instead:
+      'Leave the acid out, or take dish soap, which does not curdle. A vinegar rinse can follow once the soap is rinsed off.',
   },
   check: ({ state, scope }) => {
     const share = state.soapCurdledFraction ?? 0;

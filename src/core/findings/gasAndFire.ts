@@ -20,7 +20,9 @@ export const pressure: Rule = {
   },
   check: ({ state, scope }) => {
     if (scope !== 'stored') return null;
-    const subjects = [...new Set([...bringersOf(state, 'acid'), ...bringersOf(state, 'peroxide'), ...bringersOf(state, 'carbonate')])];
+    const subjects = [
+      ...new Set([...bringersOf(state, 'acid'), ...bringersOf(state, 'peroxide'), ...bringersOf(state, 'carbonate')]),
+    ];
     const gasML = state.carbonDioxideML + state.oxygenML;
     if (state.closedPressureBar > DANGEROUS_GAIN_BAR) {
       return { level: 'danger', subjects, figures: { gasML, closedPressureBar: state.closedPressureBar } };
@@ -39,9 +41,11 @@ export const flammableLiquid: Rule = {
   looksFor: 'alcohol that can catch fire',
   sources: ['ghs', 'flash-table-memory'],
   words: {
-    happens: 'At {alcoholPercentVV} % alcohol it can catch fire: its vapour lights from about {flashPointLowC} to {flashPointHighC} °C.',
+    happens:
+      'At {alcoholPercentVV} % alcohol it can catch fire: its vapour lights from about {flashPointLowC} to {flashPointHighC} °C.',
     why: 'A flash point of 60 °C or below counts as a flammable liquid.',
-    instead: 'Keep it and its spray from hobs, stoves, heaters, candles and pilot lights; air the room; let it dry before any heat.',
+    instead:
+      'Keep it and its spray from hobs, stoves, heaters, candles and pilot lights; air the room; let it dry before any heat.',
   },
   check: ({ state, scope }) => {
     const flash = state.flashPointC;

@@ -69,7 +69,10 @@ function harm(code: SurfaceHarm, looksFor: string): Rule<OnSurface> {
           return {
             level: 'caution',
             subjects: bringersOf(on.state, by),
-            figures: { harmAfterMinutes: tolerance.minutes, ...(on.dwellMinutes === null ? {} : { dwellMinutes: on.dwellMinutes }) },
+            figures: {
+              harmAfterMinutes: tolerance.minutes,
+              ...(on.dwellMinutes === null ? {} : { dwellMinutes: on.dwellMinutes }),
+            },
             rulesOut: atOnce || tooLong,
             ...(atOnce ? {} : { as: tooLong ? 'tooLong' : 'brief' }),
             words: { surface: on.surface.name.toLowerCase(), reason: tolerance.reason },

@@ -26,7 +26,8 @@ export function fillIn(
       const word = words[key];
       if (word !== undefined) return word;
       const figure = figures[key];
-      if (figure === undefined) throw new Error(`The sentence "${sentence}" asks for the figure ${key}, which is not there`);
+      if (figure === undefined)
+        throw new Error(`The sentence "${sentence}" asks for the figure ${key}, which is not there`);
       return plainNumber(figure);
     }),
   );

@@ -4,7 +4,8 @@ import type { Span } from '../quantity/span';
 import type { Formula, Line } from './formula';
 import { resolveIngredient } from './resolve';
 
-const isFraction = (n: number): boolean => [0, 1 / 8, 1 / 4, 1 / 3, 3 / 8, 1 / 2, 5 / 8, 2 / 3, 3 / 4, 7 / 8].some((f) => Math.abs((n % 1) - f) < 1e-6);
+const isFraction = (n: number): boolean =>
+  [0, 1 / 8, 1 / 4, 1 / 3, 3 / 8, 1 / 2, 5 / 8, 2 / 3, 3 / 4, 7 / 8].some((f) => Math.abs((n % 1) - f) < 1e-6);
 
 /** A number as a person writes it: ½, 1¾, 2.4. At most three decimals. */
 export function writtenNumber(n: number): string {
@@ -16,7 +17,15 @@ const writtenSpan = (span: Span): string =>
   span.low === span.high ? writtenNumber(span.low) : `${writtenNumber(span.low)} to ${writtenNumber(span.high)}`;
 
 const VAGUE_WORDS: Record<VagueWord, string> = {
-  dash: 'a dash', pinch: 'a pinch', squirt: 'a squirt', splash: 'a splash', 'few-drops': 'a few drops', sprig: 'a sprig', glug: 'a glug', handful: 'a handful', some: 'some',
+  dash: 'a dash',
+  pinch: 'a pinch',
+  squirt: 'a squirt',
+  splash: 'a splash',
+  'few-drops': 'a few drops',
+  sprig: 'a sprig',
+  glug: 'a glug',
+  handful: 'a handful',
+  some: 'some',
 };
 
 const UNIT_NAMES: Record<string, string> = { 'fl-oz': 'fl oz' };
@@ -58,14 +67,15 @@ export function lineText(line: Line): string {
   const strength = line.strength ? ` (${writtenNumber(line.strength.percent)} % ${line.strength.basis})` : '';
   const also = line.also ? ` (${amountText(line.also)})` : '';
   if (line.amount.kind === 'to-fill') return `${name}${strength} to fill`;
-  if (line.amount.kind === 'pieces') return `${amountText(line.amount)} lemon${(line.amount.value.high ?? 0) > 1 ? 's' : ''}`;
+  if (line.amount.kind === 'pieces')
+    return `${amountText(line.amount)} lemon${(line.amount.value.high ?? 0) > 1 ? 's' : ''}`;
   return `${amountText(line.amount)}${also} ${name}${strength}`;
 }
 
 /** The whole formula as plain text, which the reader reads back. */
 export function formulaText(formula: Formula): string {
   return [
-    formula.name,
+    `Name: ${formula.name}`,
     ...(formula.purpose ? [`For: ${formula.purpose}`] : []),
     ...(formula.never ? [`Never on: ${formula.never}`] : []),
     ...(formula.use === 'fresh' ? ['Use: at once'] : []),

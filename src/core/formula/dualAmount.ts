@@ -24,14 +24,16 @@ function statedG(line: Line, amount: Amount, formula: Formula, dropsPerML: numbe
   return volume && middleOf(volume) * ingredient.densityGPerML;
 }
 
-/** The lines whose two amounts differ by more than {@link DISAGREE_ABOVE_PERCENT}. The first amount is the one used. */
-export function disagreements(formula: Formula, dropsPerML: number): Disagreement[] {
-  return formula.lines.flatMap((line) => {
-    if (!line.also) return [];
-    const usedG = statedG(line, line.amount, formula, dropsPerML);
-    const otherG = statedG(line, line.also, formula, dropsPerML);
-    if (!usedG || !otherG) return [];
-    const differencePercent = (100 * Math.abs(otherG - usedG)) / Math.min(usedG, otherG);
-    return differencePercent > DISAGREE_ABOVE_PERCENT ? [{ line, usedG, otherG, differencePercent }] : [];
-  });
+/** How a line's second amount differs from its first; null if they mean the same, or there is no second. */
+export function disagreementOf(line: Line, formula: Formula, dropsPerML: number): Disagreement | null {
+  if (!line.also) return null;
+  const usedG = statedG(line, line.amount, formula, dropsPerML);
+  const otherG = statedG(line, line.also, formula, dropsPerML);
+  if (!usedG || !otherG) return null;
+  const differencePercent = (100 * Math.abs(otherG - usedG)) / Math.min(usedG, otherG);
+  return differencePercent > DISAGREE_ABOVE_PERCENT ? { line, usedG, otherG, differencePercent } : null;
 }
+
+/** The lines whose two amounts differ by more than {@link DISAGREE_ABOVE_PERCENT}. The first amount is the one used. */
+export const disagreements = (formula: Formula, dropsPerML: number): Disagreement[] =>
+  formula.lines.flatMap((line) => disagreementOf(line, formula, dropsPerML) ?? []);

@@ -4,7 +4,12 @@ import type { ReadRecipe } from './reader/reading';
 import { linesOf } from './reader/readRecipe';
 
 /** The formula a reading comes to; null if it holds no line. Its name is the text's title, or the fallback. */
-export function formulaFromReading(reading: ReadRecipe, id: string, fallbackName: string, measures: MeasureSystem): Formula | null {
+export function formulaFromReading(
+  reading: ReadRecipe,
+  id: string,
+  fallbackName: string,
+  measures: MeasureSystem,
+): Formula | null {
   const lines = linesOf(reading);
   if (lines.length === 0) return null;
   return {
@@ -20,4 +25,5 @@ export function formulaFromReading(reading: ReadRecipe, id: string, fallbackName
 }
 
 /** The texts of lines that could not be read, for the verdict to say so. */
-export const unreadOf = (reading: ReadRecipe): string[] => reading.items.flatMap((i) => (i.kind === 'unread' ? [i.text] : []));
+export const unreadOf = (reading: ReadRecipe): string[] =>
+  reading.items.flatMap((i) => (i.kind === 'unread' ? [i.text] : []));

@@ -6,7 +6,8 @@ export interface Problem {
 }
 
 /** A value, or the reasons why there is none. */
-export type Outcome<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problems: readonly Problem[] };
+export type Outcome<T> =
+  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problems: readonly Problem[] };
 
 export const accept = <T>(value: T): Outcome<T> => ({ ok: true, value });
 

@@ -109,7 +109,11 @@ export function quantify(
   const fixed = lines.some((l) => !isShare(l.amount) && !isRest(l.amount));
   const shares = lines.some((l) => isShare(l.amount));
   if (parts && fills > 0) {
-    return refuse({ where: 'lines', message: 'Parts and "to fill" cannot stand in one formula: give every line parts, or give amounts and fill up with one.' });
+    return refuse({
+      where: 'lines',
+      message:
+        'Parts and "to fill" cannot stand in one formula: give every line parts, or give amounts and fill up with one.',
+    });
   }
   if (fills > 1) {
     return refuse({ where: 'lines', message: 'Only one line can fill up the rest: give the others an amount.' });
@@ -142,13 +146,19 @@ export function quantify(
     const batchML = mixedVolume(portions).volumeML;
     return batchML > 0
       ? accept({ portions, batchML, assumedBatch: false })
-      : refuse({ where: 'lines', message: 'Every amount is zero. Give at least one line an amount, such as "1 cup water".' });
+      : refuse({
+          where: 'lines',
+          message: 'Every amount is zero. Give at least one line an amount, such as "1 cup water".',
+        });
   }
   if (fixed) {
     const batchML = rootOf((r) => r - volumeAt(r, 0));
     const solved = batchML ?? rootOf((r) => (r === 0 ? -1 : r - volumeAt(r, 0)));
     if (solved === null || solved > 1e8) {
-      return refuse({ where: 'lines', message: 'The percentages come to 100 or more, so the fixed amounts have no room. Lower a percentage.' });
+      return refuse({
+        where: 'lines',
+        message: 'The percentages come to 100 or more, so the fixed amounts have no room. Lower a percentage.',
+      });
     }
     return accept({ portions: portionsAt(solved, 0), batchML: solved, assumedBatch: false });
   }
@@ -174,4 +184,5 @@ export function scaleTo(quantified: Quantified, batchML: number): Quantified {
 }
 
 /** mL to put in a vessel: its capacity less the headspace. */
-export const fillML = (capacityML: number, headspacePercent: number): number => capacityML * (1 - headspacePercent / 100);
+export const fillML = (capacityML: number, headspacePercent: number): number =>
+  capacityML * (1 - headspacePercent / 100);

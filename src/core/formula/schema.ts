@@ -16,36 +16,41 @@ const span = Joi.object({
 
 const basis = Joi.string().valid('w/w', 'w/v', 'v/v');
 
-const amount = Joi.object({ kind: Joi.string().required() })
-  .when('.kind', {
-    switch: [
-      {
-        is: 'volume',
-        then: Joi.object({
-          value: span.required(),
-          unit: Joi.string().valid('mL', 'L', 'tsp', 'tbsp', 'fl-oz', 'cup', 'pint', 'quart', 'gallon').required(),
-        }),
-      },
-      { is: 'mass', then: Joi.object({ value: span.required(), unit: Joi.string().valid('mg', 'g', 'kg', 'oz', 'lb').required() }) },
-      { is: 'percent', then: Joi.object({ value: span.required(), basis: basis.required() }) },
-      { is: 'pieces', then: Joi.object({ value: span.required(), juiceML: span.required() }) },
-      {
-        is: 'vague',
-        then: Joi.object({
-          word: Joi.string()
-            .valid('dash', 'pinch', 'squirt', 'splash', 'few-drops', 'sprig', 'glug', 'handful', 'some')
-            .required(),
-          volumeML: span.required(),
-        }),
-      },
-      { is: 'to-fill', then: Joi.object({}) },
-      { is: Joi.valid('drops', 'drops-per-100mL', 'parts', 'grams-per-litre'), then: Joi.object({ value: span.required() }) },
-    ],
-    otherwise: Joi.forbidden().messages({
-      'any.unknown':
-        '{{#label}} has a kind that is not known. Accepted: volume, mass, drops, drops-per-100mL, parts, percent, grams-per-litre, pieces, vague, to-fill.',
-    }),
-  });
+const amount = Joi.object({ kind: Joi.string().required() }).when('.kind', {
+  switch: [
+    {
+      is: 'volume',
+      then: Joi.object({
+        value: span.required(),
+        unit: Joi.string().valid('mL', 'L', 'tsp', 'tbsp', 'fl-oz', 'cup', 'pint', 'quart', 'gallon').required(),
+      }),
+    },
+    {
+      is: 'mass',
+      then: Joi.object({ value: span.required(), unit: Joi.string().valid('mg', 'g', 'kg', 'oz', 'lb').required() }),
+    },
+    { is: 'percent', then: Joi.object({ value: span.required(), basis: basis.required() }) },
+    { is: 'pieces', then: Joi.object({ value: span.required(), juiceML: span.required() }) },
+    {
+      is: 'vague',
+      then: Joi.object({
+        word: Joi.string()
+          .valid('dash', 'pinch', 'squirt', 'splash', 'few-drops', 'sprig', 'glug', 'handful', 'some')
+          .required(),
+        volumeML: span.required(),
+      }),
+    },
+    { is: 'to-fill', then: Joi.object({}) },
+    {
+      is: Joi.valid('drops', 'drops-per-100mL', 'parts', 'grams-per-litre'),
+      then: Joi.object({ value: span.required() }),
+    },
+  ],
+  otherwise: Joi.forbidden().messages({
+    'any.unknown':
+      '{{#label}} has a kind that is not known. Accepted: volume, mass, drops, drops-per-100mL, parts, percent, grams-per-litre, pieces, vague, to-fill.',
+  }),
+});
 
 const content = Joi.object({
   substance: Joi.string()
@@ -60,7 +65,15 @@ const content = Joi.object({
 const ingredientRef = Joi.alternatives()
   .conditional('.kind', {
     switch: [
-      { is: 'known', then: Joi.object({ kind: 'known', id: Joi.string().pattern(/^[a-z0-9-]+$/).required() }) },
+      {
+        is: 'known',
+        then: Joi.object({
+          kind: 'known',
+          id: Joi.string()
+            .pattern(/^[a-z0-9-]+$/)
+            .required(),
+        }),
+      },
       { is: 'unknown', then: Joi.object({ kind: 'unknown', name: Joi.string().trim().min(1).max(120).required() }) },
       {
         is: 'own',
@@ -102,10 +115,16 @@ export const formulaSchema = Joi.object({
     .valid(...MEASURE_SYSTEMS)
     .required(),
   makesML: Joi.number().greater(0).max(LARGEST).allow(null).required(),
-  lines: Joi.array().items(line).min(1).max(MOST_LINES).unique('id').required().messages({
-    'array.min': 'A formula needs at least one line, such as "1 cup white vinegar".',
-    'array.max': `A formula may have at most ${MOST_LINES} lines.`,
-  }),
+  lines: Joi.array()
+    .items(line)
+    .min(1)
+    .max(MOST_LINES)
+    .unique('id')
+    .required()
+    .messages({
+      'array.min': 'A formula needs at least one line, such as "1 cup white vinegar".',
+      'array.max': `A formula may have at most ${MOST_LINES} lines.`,
+    }),
 });
 
 /** Checks a value by a Joi schema and words every problem for the person. */

@@ -27,4 +27,5 @@ export const discardBy = (madeAt: string, keepsLowDays: number): string =>
 
 /** True if the day to discard it by is past. */
 export const isPastItsDay = (batch: Batch, nowISO: string): boolean =>
-  batch.state === 'kept' && Date.parse(discardBy(batch.madeAt, batch.label.keeps.lowDays)) < Date.parse(nowISO) - DAY_MS;
+  batch.state === 'kept' &&
+  Date.parse(discardBy(batch.madeAt, batch.label.keeps.lowDays)) < Date.parse(nowISO) - DAY_MS;

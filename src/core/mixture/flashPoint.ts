@@ -3,8 +3,27 @@ import { between, type Span } from '../quantity/span';
 type Table = readonly (readonly [percentVV: number, flashC: number])[];
 
 /** Closed-cup flash points of alcohol in water by % v/v, °C: handbook tables, from memory. */
-const ETHANOL: Table = [[5, 62], [10, 49], [20, 36], [30, 29], [40, 26], [50, 24], [70, 21], [96, 17], [100, 13]];
-const ISOPROPANOL: Table = [[5, 59], [10, 46], [20, 33], [30, 26], [40, 23], [50, 21], [70, 18], [100, 12]];
+const ETHANOL: Table = [
+  [5, 62],
+  [10, 49],
+  [20, 36],
+  [30, 29],
+  [40, 26],
+  [50, 24],
+  [70, 21],
+  [96, 17],
+  [100, 13],
+];
+const ISOPROPANOL: Table = [
+  [5, 59],
+  [10, 46],
+  [20, 33],
+  [30, 26],
+  [40, 23],
+  [50, 21],
+  [70, 18],
+  [100, 12],
+];
 
 /** The tables are from memory: this much either way, °C. */
 const BAND_C = 3;

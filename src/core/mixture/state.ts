@@ -70,7 +70,8 @@ function molesOf(grams: Grams): Moles {
 }
 
 /** Peroxide as such, mol: free, and three to a mole of percarbonate. */
-const peroxideMol = (moles: Moles): number => (moles['hydrogen-peroxide'] ?? 0) + 3 * (moles['sodium-percarbonate'] ?? 0);
+const peroxideMol = (moles: Moles): number =>
+  (moles['hydrogen-peroxide'] ?? 0) + 3 * (moles['sodium-percarbonate'] ?? 0);
 
 /**
  * The state of what is poured together. Strengths count what was put in, except acetic acid, which

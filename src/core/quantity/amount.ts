@@ -71,4 +71,6 @@ export function statedML(amount: Amount, system: MeasureSystem, dropsPerML: numb
 
 /** True if the verdict should be run at both ends of this amount because the words were vague. */
 export const isVague = (amount: Amount): boolean =>
-  amount.kind === 'vague' || amount.kind === 'pieces' || (amountSpan(amount)?.low ?? 0) !== (amountSpan(amount)?.high ?? 0);
+  amount.kind === 'vague' ||
+  amount.kind === 'pieces' ||
+  (amountSpan(amount)?.low ?? 0) !== (amountSpan(amount)?.high ?? 0);

@@ -101,9 +101,10 @@ export function measurePlan(targetML: number, tools: readonly Tool[], toleranceP
   if (offered.length === 0 || !(targetML > 0)) return null;
   const sizes = offered.map((f) => f.volumeML);
   const allowedML = (targetML * tolerancePercent) / 100;
-  const fewest = Math.max(1, Math.ceil((targetML - allowedML) / (sizes[0] ?? 1) - 1e-9));
+  // Fewer fills than this fall short even with the largest tool; the last that falls short may still be the nearest.
+  const fewest = Math.max(1, Math.ceil((targetML - allowedML) / (sizes[0] ?? 1) - 1e-9) - 1);
   let nearest: Found | null = null;
-  for (let fills = fewest; fills <= Math.max(fewest, MOST_FILLS); fills++) {
+  for (let fills = fewest; fills <= Math.max(fewest + 1, MOST_FILLS); fills++) {
     const found = closestWith(targetML, sizes, fills);
     if (found && (nearest === null || found.errorML < nearest.errorML - 1e-9)) nearest = found;
     if (nearest && nearest.errorML <= allowedML + 1e-9) break;

@@ -1,18 +1,17 @@
-import {
-  evaluate,
-  labelOf,
-  STARTER_FORMULAS,
-  type Batch,
-  type Formula,
-  type Home,
-  type Vessel,
-} from '../../core';
+import { evaluate, labelOf, STARTER_FORMULAS, type Batch, type Formula, type Home, type Vessel } from '../../core';
 
 /** The narrowboat Pipit: an invented home, to look round in. */
 
 const VESSELS: readonly Vessel[] = [
   { id: 'pipit-375', name: 'Galley spray', shape: 'straight-spray', capacityML: 375, material: 'hdpe', opaque: true },
-  { id: 'pipit-500', name: 'Brown glass spray', shape: 'round-shoulder', capacityML: 500, material: 'glass', opaque: true },
+  {
+    id: 'pipit-500',
+    name: 'Brown glass spray',
+    shape: 'round-shoulder',
+    capacityML: 500,
+    material: 'glass',
+    opaque: true,
+  },
   { id: 'pipit-250', name: 'Sink squeezer', shape: 'squeeze', capacityML: 250, material: 'pet', opaque: false },
   { id: 'pipit-jar', name: 'Locker jar', shape: 'wide-jar', capacityML: 350, material: 'glass', opaque: false },
   { id: 'pipit-bucket', name: 'Deck bucket', shape: 'tub', capacityML: 5000, material: 'hdpe', opaque: true },
@@ -20,25 +19,78 @@ const VESSELS: readonly Vessel[] = [
 
 const FORMULAS: readonly Formula[] = [
   {
-    id: 'pipit-porthole', name: 'Porthole glass', purpose: 'Portholes and the shower-room mirror, sprayed on the cloth', never: 'brass rims, varnished worktop', use: 'stored', measures: 'us', makesML: 375,
+    id: 'pipit-porthole',
+    name: 'Porthole glass',
+    purpose: 'Portholes and the shower-room mirror, sprayed on the cloth',
+    never: 'brass rims, varnished worktop',
+    use: 'stored',
+    measures: 'us',
+    makesML: 375,
     lines: [
-      { id: '1', ingredient: { kind: 'known', id: 'isopropyl-alcohol' }, amount: { kind: 'volume', value: { low: 0.5, high: 0.5 }, unit: 'cup' }, text: '1/2 cup rubbing alcohol (70 %)' },
-      { id: '2', ingredient: { kind: 'known', id: 'distilled-water' }, amount: { kind: 'volume', value: { low: 1, high: 1 }, unit: 'cup' }, text: '1 cup distilled water' },
-      { id: '3', ingredient: { kind: 'known', id: 'dish-soap' }, amount: { kind: 'drops', value: { low: 3, high: 4 } }, text: '3 to 4 drops dish soap' },
+      {
+        id: '1',
+        ingredient: { kind: 'known', id: 'isopropyl-alcohol' },
+        amount: { kind: 'volume', value: { low: 0.5, high: 0.5 }, unit: 'cup' },
+        text: '1/2 cup rubbing alcohol (70 %)',
+      },
+      {
+        id: '2',
+        ingredient: { kind: 'known', id: 'distilled-water' },
+        amount: { kind: 'volume', value: { low: 1, high: 1 }, unit: 'cup' },
+        text: '1 cup distilled water',
+      },
+      {
+        id: '3',
+        ingredient: { kind: 'known', id: 'dish-soap' },
+        amount: { kind: 'drops', value: { low: 3, high: 4 } },
+        text: '3 to 4 drops dish soap',
+      },
     ],
   },
   {
-    id: 'pipit-shower', name: 'Shower wall', purpose: 'Glazed tile and chrome after the last shower of the day', never: 'cement grout left wet, the brass lamps', use: 'stored', measures: 'metric', makesML: null,
+    id: 'pipit-shower',
+    name: 'Shower wall',
+    purpose: 'Glazed tile and chrome after the last shower of the day',
+    never: 'cement grout left wet, the brass lamps',
+    use: 'stored',
+    measures: 'metric',
+    makesML: null,
     lines: [
-      { id: '1', ingredient: { kind: 'known', id: 'white-vinegar' }, amount: { kind: 'parts', value: { low: 1, high: 1 } }, text: '1 part white vinegar' },
-      { id: '2', ingredient: { kind: 'known', id: 'distilled-water' }, amount: { kind: 'parts', value: { low: 4, high: 4 } }, text: '4 parts distilled water' },
+      {
+        id: '1',
+        ingredient: { kind: 'known', id: 'white-vinegar' },
+        amount: { kind: 'parts', value: { low: 1, high: 1 } },
+        text: '1 part white vinegar',
+      },
+      {
+        id: '2',
+        ingredient: { kind: 'known', id: 'distilled-water' },
+        amount: { kind: 'parts', value: { low: 4, high: 4 } },
+        text: '4 parts distilled water',
+      },
     ],
   },
   {
-    id: 'pipit-cancel', name: 'Soap and vinegar, the old way', purpose: 'Kept to remember why we stopped', never: 'anything', use: 'stored', measures: 'metric', makesML: null,
+    id: 'pipit-cancel',
+    name: 'Soap and vinegar, the old way',
+    purpose: 'Kept to remember why we stopped',
+    never: 'anything',
+    use: 'stored',
+    measures: 'metric',
+    makesML: null,
     lines: [
-      { id: '1', ingredient: { kind: 'known', id: 'castile-soap' }, amount: { kind: 'parts', value: { low: 1, high: 1 } }, text: '1 part castile soap' },
-      { id: '2', ingredient: { kind: 'known', id: 'white-vinegar' }, amount: { kind: 'parts', value: { low: 3, high: 3 } }, text: '3 parts vinegar' },
+      {
+        id: '1',
+        ingredient: { kind: 'known', id: 'castile-soap' },
+        amount: { kind: 'parts', value: { low: 1, high: 1 } },
+        text: '1 part castile soap',
+      },
+      {
+        id: '2',
+        ingredient: { kind: 'known', id: 'white-vinegar' },
+        amount: { kind: 'parts', value: { low: 3, high: 3 } },
+        text: '3 parts vinegar',
+      },
     ],
   },
 ];
@@ -60,14 +112,27 @@ const MADE: readonly Made[] = [
   { id: 'pipit-b2', formula: 'starter-worktop', vessel: 'pipit-250', daysAgo: 71 },
   { id: 'pipit-b3', formula: 'pipit-shower', vessel: 'pipit-500', daysAgo: 33 },
   { id: 'pipit-b4', formula: 'starter-scale', vessel: 'pipit-jar', daysAgo: 58, state: 'emptied', endedDaysAgo: 20 },
-  { id: 'pipit-b5', formula: 'starter-worktop', vessel: 'pipit-250', daysAgo: 118, state: 'discarded', endedDaysAgo: 72 },
+  {
+    id: 'pipit-b5',
+    formula: 'starter-worktop',
+    vessel: 'pipit-250',
+    daysAgo: 118,
+    state: 'discarded',
+    endedDaysAgo: 72,
+  },
 ];
 
 function batch(made: Made, now: Date): Batch {
   const formula = [...FORMULAS, ...STARTER_FORMULAS].find((f) => f.id === made.formula);
   const vessel = VESSELS.find((v) => v.id === made.vessel);
   if (!formula || !vessel) throw new Error(`The demo's batch ${made.id} names what is not there`);
-  const evaluation = evaluate(formula, { scope: 'stored', surface: null, dwellMinutes: null, dropsPerML: 20, headspacePercent: 10 });
+  const evaluation = evaluate(formula, {
+    scope: 'stored',
+    surface: null,
+    dwellMinutes: null,
+    dropsPerML: 20,
+    headspacePercent: 10,
+  });
   if (!evaluation.ok) throw new Error(`The demo's formula ${formula.id} does not come together`);
   const dayAgo = (days: number): string => new Date(now.getTime() - days * DAY_MS).toISOString();
   return {

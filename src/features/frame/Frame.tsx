@@ -5,7 +5,18 @@ import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { SafeAreaProvider } from 'react-native-safe-area-context';
 import { createClient, HomeProvider, homeKind, openHome, useAsides, useBatches, useHome } from '@/data';
-import { Action, Body, COLORS, elementsTheme, loadFonts, NoticeProvider, Places, SPACE, type PlaceId, type SideId } from '@/ui';
+import {
+  Action,
+  Body,
+  COLORS,
+  elementsTheme,
+  loadFonts,
+  NoticeProvider,
+  Places,
+  SPACE,
+  type PlaceId,
+  type SideId,
+} from '@/ui';
 
 loadFonts();
 
@@ -65,7 +76,7 @@ function Banners() {
     <>
       {kind === 'demo' && (
         <View style={styles.demo}>
-          <Body style={styles.demoText}>Demo: the narrowboat Pipit. Your own home is kept apart.</Body>
+          <Body style={styles.demoText}>Demo home: the narrowboat Pipit</Body>
         </View>
       )}
       {batches.isError && (
@@ -76,7 +87,10 @@ function Banners() {
       )}
       {asides.length > 0 && (
         <View style={styles.wrong} role="alert">
-          <Body style={styles.words}>{asides.length === 1 ? 'One record' : `${asides.length} records`} could not be read and stand aside; the rest is here. See Settings.</Body>
+          <Body style={styles.words}>
+            {asides.length === 1 ? 'One record' : `${asides.length} records`} could not be read and stand aside; the
+            rest is here. See Settings.
+          </Body>
         </View>
       )}
     </>
@@ -86,6 +100,14 @@ function Banners() {
 const styles = StyleSheet.create({
   demo: { backgroundColor: COLORS.tape, paddingHorizontal: SPACE.l, paddingVertical: 4 },
   demoText: { color: COLORS.tapeInk },
-  wrong: { backgroundColor: COLORS.dangerTint, paddingHorizontal: SPACE.l, paddingVertical: SPACE.s, flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: SPACE.s },
+  wrong: {
+    backgroundColor: COLORS.dangerTint,
+    paddingHorizontal: SPACE.l,
+    paddingVertical: SPACE.s,
+    flexDirection: 'row',
+    flexWrap: 'wrap',
+    alignItems: 'center',
+    gap: SPACE.s,
+  },
   words: { flex: 1, minWidth: 200 },
 });

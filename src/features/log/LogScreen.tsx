@@ -7,7 +7,10 @@ export function LogScreen() {
   return (
     <Screen next={<Action title="See the shelf" weight="main" onPress={() => router.push('/shelf')} />}>
       <Title>Log</Title>
-      <Body>What you cleaned, with what, and how it went will be written here. Until then, the shelf remembers every bottle you made.</Body>
+      <Body>
+        What you cleaned, with what, and how it went will be written here. Until then, the shelf remembers every bottle
+        you made.
+      </Body>
     </Screen>
   );
 }

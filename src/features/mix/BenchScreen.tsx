@@ -1,9 +1,33 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
-import { labelOf, lineText, surfaceByName, vesselShape, type Batch, type Formula, type PourPlan, type Vessel } from '@/core';
+import {
+  labelOf,
+  lineText,
+  surfaceByName,
+  vesselShape,
+  type Batch,
+  type Formula,
+  type PourPlan,
+  type Vessel,
+} from '@/core';
 import { newId, useDraft, useFormula, useMakeBatch, useRemoveFormula, useSaveFormula, useVessels } from '@/data';
-import { Action, Body, BottleDrawing, Choice, COLORS, Heading, Part, Screen, SPACE, Soft, Title, useNotice, useWide, volumeText } from '@/ui';
+import {
+  Action,
+  Body,
+  BottleDrawing,
+  Choice,
+  COLORS,
+  Heading,
+  Part,
+  Screen,
+  SPACE,
+  Soft,
+  Title,
+  useNotice,
+  useWide,
+  volumeText,
+} from '@/ui';
 import { BottleChoice, FIRST_BOTTLE, vesselOf, type BenchBottle } from './BottleChoice';
 import { MeasureList } from './MeasureList';
 import { Strengths } from './Strengths';
@@ -61,7 +85,8 @@ function Bench({ formula: kept }: { formula: Formula }) {
   const change = (part: Partial<Setting>): void => draft.set({ ...draft.value, ...part });
 
   if (!outcome) return null;
-  const ready = outcome.ok && 'vessel' in chosen ? { ...outcome.value, vessel: chosen.vessel, isNew: chosen.isNew } : null;
+  const ready =
+    outcome.ok && 'vessel' in chosen ? { ...outcome.value, vessel: chosen.vessel, isNew: chosen.isNew } : null;
   const evaluation = outcome.ok ? outcome.value.evaluation : null;
   const danger = evaluation?.verdict === 'danger';
 
@@ -86,7 +111,8 @@ function Bench({ formula: kept }: { formula: Formula }) {
           say({ text: `${batch.label.name} is on the shelf.` });
           router.push(`/shelf/${batch.id}`);
         },
-        onError: (error) => say({ text: `Not saved: ${error.message}. Free some space on this device and try again; nothing was lost.` }),
+        onError: (error) =>
+          say({ text: `Not saved: ${error.message}. Free some space on this device and try again; nothing was lost.` }),
       },
     );
   };
@@ -96,7 +122,13 @@ function Bench({ formula: kept }: { formula: Formula }) {
       A danger is not scaled, labelled or made. Read the reason above, or change the formula.
     </Body>
   ) : (
-    <Action title={evaluation?.verdict === 'defeats' ? 'Make it anyway' : 'Make it'} weight="main" onPress={makeIt} disabled={!ready || make.isPending} testID="make-it" />
+    <Action
+      title={evaluation?.verdict === 'defeats' ? 'Make it anyway' : 'Make it'}
+      weight="main"
+      onPress={makeIt}
+      disabled={!ready || make.isPending}
+      testID="make-it"
+    />
   );
 
   return (
@@ -106,9 +138,15 @@ function Bench({ formula: kept }: { formula: Formula }) {
         {formula.purpose !== '' && <Body>{formula.purpose}</Body>}
         {formula.never !== '' && <Soft>Never on: {formula.never}</Soft>}
       </Part>
-      <BottleChoice bottle={bottle} onChange={(b) => change({ bottle: b })} problem={'problem' in chosen ? chosen.problem : null} />
+      <BottleChoice
+        bottle={bottle}
+        onChange={(b) => change({ bottle: b })}
+        problem={'problem' in chosen ? chosen.problem : null}
+      />
       {!outcome.ok && <Body style={styles.stopped}>{outcome.problems[0]?.message}</Body>}
-      {evaluation && <Verdict verdict={evaluation.verdict} findings={evaluation.findings} checked={evaluation.checked} />}
+      {evaluation && (
+        <Verdict verdict={evaluation.verdict} findings={evaluation.findings} checked={evaluation.checked} />
+      )}
       {ready && !danger && <Pour plan={ready.plan} vessel={ready.vessel} units={settings.units} />}
       {danger && (
         <Part>
@@ -130,11 +168,21 @@ function Bench({ formula: kept }: { formula: Formula }) {
           onChoose={setUse}
         />
       </Part>
-      {evaluation && !danger && <SurfaceCheck surface={surface} minutes={draft.value.minutes} result={evaluation.surface} onChange={(s, minutes) => change({ surfaceId: s?.id ?? null, minutes })} />}
-      {evaluation && !danger && <Strengths evaluation={evaluation} />}
+      {evaluation && !danger && (
+        <SurfaceCheck
+          surface={surface}
+          minutes={draft.value.minutes}
+          result={evaluation.surface}
+          onChange={(s, minutes) => change({ surfaceId: s?.id ?? null, minutes })}
+        />
+      )}
+      {ready && !danger && <Strengths evaluation={ready.evaluation} fillML={ready.plan.fillML} />}
       <UsualCare />
       <View style={styles.actions}>
-        <Action title={isStarter(kept) ? 'Change a copy' : 'Change the lines'} onPress={() => router.push(`/mix/paste?formula=${kept.id}`)} />
+        <Action
+          title={isStarter(kept) ? 'Change a copy' : 'Change the lines'}
+          onPress={() => router.push(`/mix/paste?formula=${kept.id}`)}
+        />
         {!isStarter(kept) && (
           <Action
             title="Remove formula"
@@ -170,7 +218,8 @@ function Pour({ plan, vessel, units }: { plan: PourPlan; vessel: Vessel; units: 
     <Part>
       <Heading>How much of each</Heading>
       <Soft>
-        {volumeText(plan.fillML, units)} into {vessel.name}, {headspacePercent(vessel)} % left free{shape.closes ? ' to shake' : ' to stir'}.
+        {volumeText(plan.fillML, units)} into {vessel.name}, {headspacePercent(vessel)} % left free
+        {shape.closes ? ' to shake' : ' to stir'}.
       </Soft>
       <View style={[styles.pour, wide && styles.pourWide]}>
         <BottleDrawing
@@ -178,7 +227,14 @@ function Pour({ plan, vessel, units }: { plan: PourPlan; vessel: Vessel; units: 
           top={shape.top}
           width={drawing}
           height={wide ? 380 : 300}
-          layers={plan.lines.map((l) => ({ key: l.line.id, name: l.name, ingredientId: l.ingredientId, form: l.form, topMM: l.pourToMM, levelML: l.levelML }))}
+          layers={plan.lines.map((l) => ({
+            key: l.line.id,
+            name: l.name,
+            ingredientId: l.ingredientId,
+            form: l.form,
+            topMM: l.pourToMM,
+            levelML: l.levelML,
+          }))}
         />
         <View style={styles.list}>
           <MeasureList lines={plan.lines} units={units} />

@@ -19,7 +19,10 @@ function sizeML(text: string): number {
 }
 
 /** The vessel that is meant, or what is wrong with the typed size. */
-export function vesselOf(bottle: BenchBottle, own: readonly Vessel[]): { vessel: Vessel; isNew: boolean } | { problem: string } {
+export function vesselOf(
+  bottle: BenchBottle,
+  own: readonly Vessel[],
+): { vessel: Vessel; isNew: boolean } | { problem: string } {
   if (bottle.kind === 'own') {
     const vessel = own.find((v) => v.id === bottle.id) ?? own[0];
     if (vessel) return { vessel, isNew: false };
@@ -35,9 +38,12 @@ export function vesselOf(bottle: BenchBottle, own: readonly Vessel[]): { vessel:
     material: 'unknown' as const,
     opaque: false,
   };
-  if (Number.isNaN(capacityML)) return { problem: 'Give the size as a number in mL, for example 375. Litres with an L: 0.5 L.' };
+  if (Number.isNaN(capacityML))
+    return { problem: 'Give the size as a number in mL, for example 375. Litres with an L: 0.5 L.' };
   const result = checked<Vessel>(vesselSchema, vessel);
-  return result.ok ? { vessel: result.value, isNew: true } : { problem: result.problems[0]?.message ?? 'Give a size from 10 to 100 000 mL.' };
+  return result.ok
+    ? { vessel: result.value, isNew: true }
+    : { problem: result.problems[0]?.message ?? 'Give a size from 10 to 100 000 mL.' };
 }
 
 const OTHER = 'other';
@@ -58,7 +64,10 @@ export function BottleChoice({ bottle, onChange, problem }: Props) {
       {own.length > 0 && (
         <Choice
           label="Your bottles"
-          options={[...own.map((v) => ({ value: v.id, label: `${v.name} · ${v.capacityML} mL` })), { value: OTHER, label: 'Another size' }]}
+          options={[
+            ...own.map((v) => ({ value: v.id, label: `${v.name} · ${v.capacityML} mL` })),
+            { value: OTHER, label: 'Another size' },
+          ]}
           chosen={[typed ? OTHER : bottle.id]}
           onChoose={(id) => onChange(id === OTHER ? FIRST_BOTTLE : { kind: 'own', id })}
         />

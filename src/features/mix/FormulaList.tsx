@@ -2,20 +2,35 @@ import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { STARTER_FORMULAS, type Formula } from '@/core';
 import { useFormulas } from '@/data';
-import { Action, Body, Heading, Part, Row, Screen, Soft, Title } from '@/ui';
+import { Action, Body, Heading, Part, Row, Screen, Soft, Title, useWide } from '@/ui';
 
 /** Every formula: one's own first, then the starters; pasting a recipe is the one big button. */
 export function FormulaList({ openId }: { openId: string | null }) {
   const router = useRouter();
   const own = useFormulas();
+  const wide = useWide();
   const open = (f: Formula) => () => router.push(`/mix/${f.id}`);
-  const rows = (formulas: readonly Formula[]) => formulas.map((f) => <Row key={f.id} title={f.name} detail={f.purpose} onPress={open(f)} selected={f.id === openId} />);
+  const rows = (formulas: readonly Formula[]) =>
+    formulas.map((f) => (
+      <Row key={f.id} title={f.name} detail={f.purpose} onPress={open(f)} selected={f.id === openId} />
+    ));
   return (
-    <Screen next={<Action title="Paste a recipe" weight="main" onPress={() => router.push('/mix/paste')} testID="paste-a-recipe" />}>
+    <Screen
+      next={
+        <Action
+          title="Paste a recipe"
+          weight={wide ? 'plain' : 'main'}
+          onPress={() => router.push('/mix/paste')}
+          testID="paste-a-recipe"
+        />
+      }
+    >
       <Title>Mix</Title>
       <Part>
         <Heading>Yours</Heading>
-        {own.isSuccess && own.data.length === 0 && <Body>Nothing of your own yet. Paste a recipe you found, or start from one below.</Body>}
+        {own.isSuccess && own.data.length === 0 && (
+          <Body>Nothing of your own yet. Paste a recipe you found, or start from one below.</Body>
+        )}
         <View>{rows(own.data ?? [])}</View>
       </Part>
       <Part>

@@ -32,7 +32,8 @@ export function MeasureList({ lines, units }: { lines: readonly PouredLine[]; un
             </Soft>
             {line.measure && !line.measure.withinTolerance && (
               <Soft style={styles.far}>
-                The nearest your tools come. Pour to the mark at {readable(line.levelML)} mL instead, or weigh {massText(line.massG, units)}.
+                The nearest your tools come. Pour to the mark at {readable(line.levelML)} mL instead, or weigh{' '}
+                {massText(line.massG, units)}.
               </Soft>
             )}
           </View>
@@ -43,7 +44,13 @@ export function MeasureList({ lines, units }: { lines: readonly PouredLine[]; un
 }
 
 const styles = StyleSheet.create({
-  line: { flexDirection: 'row', gap: SPACE.m, paddingVertical: SPACE.s, borderBottomWidth: 1, borderBottomColor: COLORS.line },
+  line: {
+    flexDirection: 'row',
+    gap: SPACE.m,
+    paddingVertical: SPACE.s,
+    borderBottomWidth: 1,
+    borderBottomColor: COLORS.line,
+  },
   number: { width: 24, paddingTop: 5, textAlign: 'right', fontSize: 16 },
   words: { flex: 1 },
   name: { fontWeight: '700' },

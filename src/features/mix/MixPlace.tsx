@@ -24,7 +24,10 @@ export function MixHome() {
   return (
     <Screen>
       <Title>Pick a formula</Title>
-      <Body>Take one from the list, or paste a recipe you found. You get its verdict, how much of each goes into your bottle, and a label.</Body>
+      <Body>
+        Take one from the list, or paste a recipe you found. You get its verdict, how much of each goes into your
+        bottle, and a label.
+      </Body>
     </Screen>
   );
 }

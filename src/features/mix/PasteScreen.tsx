@@ -1,7 +1,22 @@
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { checkFormula, formulaFromReading, formulaText, isDoubtful, MOST_LINES, MOST_TEXT, readRecipe, unreadOf, type Correction, type Corrections, type Formula, type MeasureSystem } from '@/core';
+import {
+  checkFormula,
+  disagreements,
+  formulaFromReading,
+  formulaText,
+  isDoubtful,
+  MOST_LINES,
+  MOST_TEXT,
+  readRecipe,
+  unreadOf,
+  type Correction,
+  type Corrections,
+  type Formula,
+  type MeasureSystem,
+  type ReadItem,
+} from '@/core';
 import { newId, useDraft, useFormula, useSaveFormula, useSettings } from '@/data';
 import { Action, Body, Choice, COLORS, Field, Heading, Part, Screen, Soft, Title, useNotice } from '@/ui';
 import { FIRST_BOTTLE, vesselOf } from './BottleChoice';
@@ -17,7 +32,12 @@ interface Draft {
 
 const EMPTY: Draft = { text: '', corrections: {}, cup: null };
 
-const isDraft = (value: unknown): value is Draft => typeof value === 'object' && value !== null && 'text' in value && typeof value.text === 'string' && 'corrections' in value;
+const isDraft = (value: unknown): value is Draft =>
+  typeof value === 'object' &&
+  value !== null &&
+  'text' in value &&
+  typeof value.text === 'string' &&
+  'corrections' in value;
 
 const CUPS: readonly { value: MeasureSystem; label: string }[] = [
   { value: 'us', label: 'US' },
@@ -35,7 +55,8 @@ export function PasteScreen({ formulaId }: { formulaId: string | null }) {
   return <Paste key={formulaId ?? 'new'} from={formulaId === null ? null : (formula ?? null)} />;
 }
 
-const draftOf = (from: Formula | null): Draft => (from ? { text: formulaText(from), corrections: {}, cup: from.measures } : EMPTY);
+const draftOf = (from: Formula | null): Draft =>
+  from ? { text: formulaText(from), corrections: {}, cup: from.measures } : EMPTY;
 
 const FIRST = vesselOf(FIRST_BOTTLE, []);
 const NO_VESSEL = 'vessel' in FIRST ? FIRST.vessel : null;
@@ -47,7 +68,9 @@ function standing(text: string, formula: Formula | null, problem: string | null,
   if (!formula) return 'No ingredient found yet. A line looks like "1 cup white vinegar" or "10 drops lavender oil".';
   if (formula.lines.length > MOST_LINES) return `A formula may have at most ${MOST_LINES} lines.`;
   if (problem) return problem;
-  return doubtful > 0 ? `${doubtful === 1 ? 'One line is' : `${doubtful} lines are`} doubtful: look at what is marked.` : 'Every line was understood.';
+  return doubtful > 0
+    ? `${doubtful === 1 ? 'One line is' : `${doubtful} lines are`} doubtful: look at what is marked.`
+    : 'Every line was understood.';
 }
 
 function Paste({ from }: { from: Formula | null }) {
@@ -67,7 +90,12 @@ function Paste({ from }: { from: Formula | null }) {
   const { outcome } = useBench(formula, NO_VESSEL ?? never(), null, null, unread);
 
   const name = typedName ?? formula?.name ?? '';
-  const doubtful = reading.items.filter(isDoubtful).length;
+  const disagreeing = useMemo(
+    () => new Set(formula ? disagreements(formula, settings.dropsPerML).map((d) => d.line.text) : []),
+    [formula, settings.dropsPerML],
+  );
+  const disagrees = (item: ReadItem): boolean => item.kind === 'line' && disagreeing.has(item.text);
+  const doubtful = reading.items.filter((i) => isDoubtful(i) || disagrees(i)).length;
   const problem = outcome && !outcome.ok ? (outcome.problems[0]?.message ?? null) : null;
   const evaluation = outcome?.ok ? outcome.value.evaluation : null;
   const danger = evaluation?.verdict === 'danger';
@@ -81,7 +109,12 @@ function Paste({ from }: { from: Formula | null }) {
   const goOn = (): void => {
     if (!formula || danger) return;
     const own = from !== null && !from.id.startsWith('starter-');
-    const made = checkFormula({ ...formula, id: own ? from.id : newId(), name: name.trim(), ...(from && !reading.header.use ? { use: from.use } : {}) });
+    const made = checkFormula({
+      ...formula,
+      id: own ? from.id : newId(),
+      name: name.trim(),
+      ...(from && !reading.header.use ? { use: from.use } : {}),
+    });
     if (!made.ok) {
       say({ text: made.problems[0]?.message ?? 'This formula cannot be kept as it is.' });
       return;
@@ -91,7 +124,8 @@ function Paste({ from }: { from: Formula | null }) {
         draft.clear();
         router.replace(`/mix/${made.value.id}`);
       },
-      onError: (error) => say({ text: `Not saved: ${error.message}. The text is still here; free some space and try again.` }),
+      onError: (error) =>
+        say({ text: `Not saved: ${error.message}. The text is still here; free some space and try again.` }),
     });
   };
 
@@ -100,39 +134,87 @@ function Paste({ from }: { from: Formula | null }) {
       A danger is not scaled, labelled or made.
     </Body>
   ) : (
-    <Action title="Next: the bottle" weight="main" onPress={goOn} disabled={!formula || problem !== null || nameWrong !== null || formula.lines.length > MOST_LINES || save.isPending} testID="next-bottle" />
+    <Action
+      title="Next: the bottle"
+      weight="main"
+      onPress={goOn}
+      disabled={
+        !formula || problem !== null || nameWrong !== null || formula.lines.length > MOST_LINES || save.isPending
+      }
+      testID="next-bottle"
+    />
   );
 
   return (
     <Screen next={next}>
       <Title>{from ? `Change ${from.name}` : 'Paste a recipe'}</Title>
-      <Field label="Ingredients, one a line" value={text} onChangeText={(t) => draft.set({ ...draft.value, text: t })} placeholder={EXAMPLE} multiline minHeight={text === '' ? 130 : Math.min(260, 40 + 24 * text.split('\n').length)} testID="recipe-text" />
+      <Field
+        label="Ingredients, one a line"
+        value={text}
+        onChangeText={(t) => draft.set({ ...draft.value, text: t })}
+        placeholder={EXAMPLE}
+        multiline
+        minHeight={text === '' ? 130 : Math.min(260, 40 + 24 * text.split('\n').length)}
+        testID="recipe-text"
+      />
       {text.trim() === '' ? (
         <Part>
-          <Soft>From a page, a note, a friend. Biscuit reads it line by line, asks where it is unsure, and says at once whether it is sound.</Soft>
+          <Soft>
+            From a page, a note, a friend. Biscuit reads it line by line, asks where it is unsure, and says at once
+            whether it is sound.
+          </Soft>
           <View style={styles.start}>
             <Action title="Try an example" onPress={() => draft.set({ ...draft.value, text: EXAMPLE })} />
           </View>
         </Part>
       ) : (
         <>
-          {evaluation && <Verdict verdict={evaluation.verdict} findings={evaluation.findings} checked={evaluation.checked} />}
+          {evaluation && (
+            <Verdict verdict={evaluation.verdict} findings={evaluation.findings} checked={evaluation.checked} />
+          )}
           <Part>
             <Heading>How it was read</Heading>
             <Body style={doubtful > 0 || problem ? styles.ask : undefined} testID="standing">
               {standing(text, formula, problem, doubtful)}
             </Body>
             {reading.items.map((item) => (
-              <ReadLine key={item.key} item={item} correction={corrections[item.key]} onCorrect={(c) => correct(item.key, c)} />
+              <ReadLine
+                key={item.key}
+                item={item}
+                correction={corrections[item.key]}
+                disagrees={disagrees(item)}
+                onCorrect={(c) => correct(item.key, c)}
+              />
             ))}
           </Part>
-          {formula && <Field label="Name on the label" value={name} onChangeText={setTypedName} error={nameWrong} maxLength={80} testID="formula-name" />}
+          {formula && (
+            <Field
+              label="Name on the label"
+              value={name}
+              onChangeText={setTypedName}
+              error={nameWrong}
+              maxLength={80}
+              testID="formula-name"
+            />
+          )}
           <Part>
             <Body style={styles.bold}>Whose cups and spoons?</Body>
-            <Choice label="Whose cups and spoons" options={CUPS} chosen={[cup]} onChoose={(c) => draft.set({ ...draft.value, cup: c })} />
+            <Choice
+              label="Whose cups and spoons"
+              options={CUPS}
+              chosen={[cup]}
+              onChoose={(c) => draft.set({ ...draft.value, cup: c })}
+            />
           </Part>
           <View style={styles.start}>
-            <Action title="Clear the text" onPress={() => { const before = draft.value; draft.set(EMPTY); say({ text: 'The text was cleared.', undo: () => draft.set(before) }); }} />
+            <Action
+              title="Clear the text"
+              onPress={() => {
+                const before = draft.value;
+                draft.set(EMPTY);
+                say({ text: 'The text was cleared.', undo: () => draft.set(before) });
+              }}
+            />
           </View>
         </>
       )}

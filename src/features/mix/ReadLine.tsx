@@ -1,16 +1,28 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { amountText, lineText, readAmount, resolveIngredient, searchIngredients, type Amount, type Correction, type Doubt, type ReadItem } from '@/core';
+import {
+  amountText,
+  lineText,
+  readAmount,
+  resolveIngredient,
+  searchIngredients,
+  type Amount,
+  type Correction,
+  type Doubt,
+  type ReadItem,
+} from '@/core';
 import { Action, Body, Choice, COLORS, Field, Kind, Part, readable, Sheet, SPACE, Soft } from '@/ui';
 
 interface Props {
   readonly item: ReadItem;
   readonly correction: Correction | undefined;
+  /** True if the line says its amount twice, differently. */
+  readonly disagrees: boolean;
   readonly onCorrect: (correction: Correction | null) => void;
 }
 
 /** One line of the text as it was read, with what is doubtful and what it could be instead. */
-export function ReadLine({ item, correction, onCorrect }: Props) {
+export function ReadLine({ item, correction, disagrees, onCorrect }: Props) {
   const [open, setOpen] = useState(false);
   if (item.kind === 'title') return null;
   if (item.kind === 'note') {
@@ -19,36 +31,76 @@ export function ReadLine({ item, correction, onCorrect }: Props) {
         <Soft>{item.text}</Soft>
         <View style={styles.noteRow}>
           <Kind>A note, not an ingredient</Kind>
-          {correction?.isNote && <Action title="Undo" weight="quiet" onPress={() => onCorrect(null)} label={`Read "${item.text}" as before`} />}
+          {correction?.isNote && (
+            <Action
+              title="Undo"
+              weight="quiet"
+              onPress={() => onCorrect(null)}
+              label={`Read "${item.text}" as before`}
+            />
+          )}
         </View>
       </View>
     );
   }
   const doubts = item.kind === 'line' ? item.doubts : [];
-  const doubtful = item.kind === 'unread' || doubts.length > 0;
+  const doubtful = item.kind === 'unread' || doubts.length > 0 || disagrees;
   return (
     <View style={[styles.item, doubtful && styles.doubtful]} testID={doubtful ? 'doubtful-line' : 'sure-line'}>
       <Soft>{item.text}</Soft>
-      {item.kind === 'line' ? <Body style={styles.reading}>{lineText(item.line)}</Body> : <Body style={styles.ask}>What is this? Biscuit found no ingredient in it.</Body>}
-      {item.kind === 'line' && item.line.also && <Agree line={item.line} also={item.line.also} onCorrect={(amount) => onCorrect({ ...correction, amount })} />}
+      {item.kind === 'line' ? (
+        <Body style={styles.reading}>{lineText(item.line)}</Body>
+      ) : (
+        <Body style={styles.ask}>What is this? Biscuit found no ingredient in it.</Body>
+      )}
+      {item.kind === 'line' && item.line.also && disagrees && (
+        <Agree line={item.line} also={item.line.also} onCorrect={(amount) => onCorrect({ ...correction, amount })} />
+      )}
       {doubts.map((doubt) => (
         <Ask key={doubt.kind} doubt={doubt} item={item} onCorrect={(c) => onCorrect({ ...correction, ...c })} />
       ))}
       <View style={styles.buttons}>
-        <Action title={item.kind === 'unread' ? 'It is an ingredient' : 'Change'} weight="quiet" onPress={() => setOpen(true)} label={`Change how "${item.text}" is read`} />
-        {item.kind === 'unread' && <Action title="It is a note" weight="quiet" onPress={() => onCorrect({ isNote: true })} label={`"${item.text}" is a note`} />}
-        {correction && <Action title="Undo" weight="quiet" onPress={() => onCorrect(null)} label={`Read "${item.text}" as before`} />}
+        <Action
+          title={item.kind === 'unread' ? 'It is an ingredient' : 'Change'}
+          weight="quiet"
+          onPress={() => setOpen(true)}
+          label={`Change how "${item.text}" is read`}
+        />
+        {item.kind === 'unread' && (
+          <Action
+            title="It is a note"
+            weight="quiet"
+            onPress={() => onCorrect({ isNote: true })}
+            label={`"${item.text}" is a note`}
+          />
+        )}
+        {correction && (
+          <Action title="Undo" weight="quiet" onPress={() => onCorrect(null)} label={`Read "${item.text}" as before`} />
+        )}
       </View>
-      <CorrectionSheet item={item} open={open} onClose={() => setOpen(false)} onCorrect={(c) => onCorrect({ ...correction, ...c })} />
+      <CorrectionSheet
+        item={item}
+        open={open}
+        onClose={() => setOpen(false)}
+        onCorrect={(c) => onCorrect({ ...correction, ...c })}
+      />
     </View>
   );
 }
 
 /** Two amounts in one line: either may be taken. */
-function Agree({ line, also, onCorrect }: { line: { amount: Amount }; also: Amount; onCorrect: (amount: Amount) => void }) {
+function Agree({
+  line,
+  also,
+  onCorrect,
+}: {
+  line: { amount: Amount };
+  also: Amount;
+  onCorrect: (amount: Amount) => void;
+}) {
   return (
     <View style={styles.askBlock}>
-      <Soft>Said two ways; the first is used.</Soft>
+      <Body style={styles.ask}>The two amounts do not agree; the first is used.</Body>
       <Choice
         label="Which amount counts"
         options={[
@@ -69,7 +121,12 @@ function Ask({ doubt, item, onCorrect }: { doubt: Doubt; item: ReadItem; onCorre
       return (
         <View style={styles.askBlock}>
           <Body style={styles.ask}>{doubt.kind === 'spelling' ? 'Is this what is meant?' : 'Which one is meant?'}</Body>
-          <Choice label="Which ingredient is meant" options={doubt.choices.map((i) => ({ value: i.id, label: i.name }))} chosen={[]} onChoose={(id) => onCorrect({ ingredient: { kind: 'known', id } })} />
+          <Choice
+            label="Which ingredient is meant"
+            options={doubt.choices.map((i) => ({ value: i.id, label: i.name }))}
+            chosen={[]}
+            onChoose={(id) => onCorrect({ ingredient: { kind: 'known', id } })}
+          />
         </View>
       );
     case 'which-unit':
@@ -78,7 +135,10 @@ function Ask({ doubt, item, onCorrect }: { doubt: Doubt; item: ReadItem; onCorre
           <Body style={styles.ask}>By volume or by weight?</Body>
           <Choice
             label="Which unit is meant"
-            options={doubt.choices.map((a, i) => ({ value: String(i), label: a.kind === 'mass' ? `${amountText(a)} by weight` : `${amountText(a)} by volume` }))}
+            options={doubt.choices.map((a, i) => ({
+              value: String(i),
+              label: a.kind === 'mass' ? `${amountText(a)} by weight` : `${amountText(a)} by volume`,
+            }))}
             chosen={[]}
             onChoose={(i) => {
               const amount = doubt.choices[Number(i)];
@@ -91,43 +151,92 @@ function Ask({ doubt, item, onCorrect }: { doubt: Doubt; item: ReadItem; onCorre
       return <Body style={styles.ask}>How much? Without an amount it is taken as 5 to 60 mL.</Body>;
     case 'vague': {
       const span = item.kind === 'line' && item.line.amount.kind === 'vague' ? item.line.amount.volumeML : null;
-      return <Body style={styles.ask}>{span ? `Taken as ${readable(span.low)} to ${readable(span.high)} mL. Change it if you know better.` : 'Taken as a range.'}</Body>;
+      return (
+        <Body style={styles.ask}>
+          {span
+            ? `Taken as ${readable(span.low)} to ${readable(span.high)} mL. Change it if you know better.`
+            : 'Taken as a range.'}
+        </Body>
+      );
     }
     case 'unknown-ingredient': {
       const near = searchIngredients(doubt.written, 4);
       return (
         <View style={styles.askBlock}>
           <Body style={styles.ask}>Biscuit does not know this ingredient.</Body>
-          {near.length > 0 && <Choice label="Perhaps it is" options={near.map((i) => ({ value: i.id, label: i.name }))} chosen={[]} onChoose={(id) => onCorrect({ ingredient: { kind: 'known', id } })} />}
+          {near.length > 0 && (
+            <Choice
+              label="Perhaps it is"
+              options={near.map((i) => ({ value: i.id, label: i.name }))}
+              chosen={[]}
+              onChoose={(id) => onCorrect({ ingredient: { kind: 'known', id } })}
+            />
+          )}
         </View>
       );
     }
   }
 }
 
-const AMOUNT_HELP = 'Give an amount Biscuit can read, such as "½ cup", "30 mL", "2 tbsp", "12 drops", "40 g" or "1 part".';
+const AMOUNT_HELP =
+  'Give an amount Biscuit can read, such as "½ cup", "30 mL", "2 tbsp", "12 drops", "40 g" or "1 part".';
 
 /** Says in the person's own words what a line means. */
-function CorrectionSheet({ item, open, onClose, onCorrect }: { item: ReadItem; open: boolean; onClose: () => void; onCorrect: (c: Correction) => void }) {
+function CorrectionSheet({
+  item,
+  open,
+  onClose,
+  onCorrect,
+}: {
+  item: ReadItem;
+  open: boolean;
+  onClose: () => void;
+  onCorrect: (c: Correction) => void;
+}) {
   const line = item.kind === 'line' ? item.line : null;
   const [name, setName] = useState('');
   const [amount, setAmount] = useState('');
   const [ingredientId, setIngredientId] = useState<string | null>(null);
   const found = name.trim() === '' ? [] : searchIngredients(name, 6);
   const read = amount.trim() === '' ? null : readAmount(amount);
-  const wrong = amount.trim() !== '' && (!read || read.rest.trim() !== '') ? AMOUNT_HELP : null;
+  const wrong = amount.trim() !== '' && read?.rest.trim() !== '' ? AMOUNT_HELP : null;
   const keep = (): void => {
-    onCorrect({ ...(ingredientId ? { ingredient: { kind: 'known' as const, id: ingredientId } } : {}), ...(read && !wrong ? { amount: read.amount } : {}) });
+    onCorrect({
+      ...(ingredientId ? { ingredient: { kind: 'known' as const, id: ingredientId } } : {}),
+      ...(read && !wrong ? { amount: read.amount } : {}),
+    });
     onClose();
   };
   const something = ingredientId !== null || (read !== null && wrong === null);
   return (
     <Sheet title="What is meant?" open={open} onClose={onClose}>
       <Soft>{item.text}</Soft>
-      <Field label="Ingredient" value={name} onChangeText={setName} placeholder={line ? resolveIngredient(line.ingredient).name : 'for example white vinegar'} maxLength={80} />
-      {found.length > 0 && <Choice label="Found ingredients" options={found.map((i) => ({ value: i.id, label: i.name }))} chosen={ingredientId ? [ingredientId] : []} onChoose={setIngredientId} />}
-      {name.trim() !== '' && found.length === 0 && <Body>Nothing by that name. Try its usual name; a brand is not known here.</Body>}
-      <Field label="Amount" value={amount} onChangeText={setAmount} placeholder={line ? amountText(line.amount) : 'for example 1 cup'} error={wrong} maxLength={60} />
+      <Field
+        label="Ingredient"
+        value={name}
+        onChangeText={setName}
+        placeholder={line ? resolveIngredient(line.ingredient).name : 'for example white vinegar'}
+        maxLength={80}
+      />
+      {found.length > 0 && (
+        <Choice
+          label="Found ingredients"
+          options={found.map((i) => ({ value: i.id, label: i.name }))}
+          chosen={ingredientId ? [ingredientId] : []}
+          onChoose={setIngredientId}
+        />
+      )}
+      {name.trim() !== '' && found.length === 0 && (
+        <Body>Nothing by that name. Try its usual name; a brand is not known here.</Body>
+      )}
+      <Field
+        label="Amount"
+        value={amount}
+        onChangeText={setAmount}
+        placeholder={line ? amountText(line.amount) : 'for example 1 cup'}
+        error={wrong}
+        maxLength={60}
+      />
       <Part>
         <Action title="Read it so" weight="main" onPress={keep} disabled={!something || wrong !== null} />
         <Action
@@ -144,7 +253,13 @@ function CorrectionSheet({ item, open, onClose, onCorrect }: { item: ReadItem; o
 
 const styles = StyleSheet.create({
   item: { paddingVertical: SPACE.s, borderBottomWidth: 1, borderBottomColor: COLORS.line, gap: 2 },
-  doubtful: { backgroundColor: COLORS.cautionTint, borderBottomColor: COLORS.caution, paddingHorizontal: SPACE.m, marginHorizontal: -SPACE.m, borderRadius: 8 },
+  doubtful: {
+    backgroundColor: COLORS.cautionTint,
+    borderBottomColor: COLORS.caution,
+    paddingHorizontal: SPACE.m,
+    marginHorizontal: -SPACE.m,
+    borderRadius: 8,
+  },
   reading: { fontWeight: '700', fontSize: 18, lineHeight: 25 },
   ask: { color: COLORS.caution, fontWeight: '700' },
   askBlock: { gap: SPACE.xs, paddingTop: SPACE.xs },

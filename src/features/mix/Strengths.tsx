@@ -3,8 +3,10 @@ import type { Evaluation } from '@/core';
 import { COLORS, Figure, Heading, Kind, Part, readable, SPACE, Soft } from '@/ui';
 
 /** What the finished mixture is, in numbers: only those that apply. */
-export function Strengths({ evaluation }: { evaluation: Evaluation }) {
+export function Strengths({ evaluation, fillML }: { evaluation: Evaluation; fillML: number }) {
   const { state } = evaluation;
+  // Gas and leftovers grow with the amount: shown for what is in the bottle.
+  const times = fillML / state.volumeML;
   const all: readonly (readonly [string, number, string])[] = [
     ['Acetic acid', state.aceticAcidPercentWV, '% w/v'],
     ['Citric acid', state.citricAcidPercentWV, '% w/v'],
@@ -13,8 +15,8 @@ export function Strengths({ evaluation }: { evaluation: Evaluation }) {
     ['Soap', state.soapGPerL, 'g/L'],
     ['Dish soap', state.surfactantGPerL, 'g/L'],
     ['Essential oil', state.essentialOilPercentVV, '% v/v'],
-    ['Gas it can give', state.carbonDioxideML + state.oxygenML, 'mL'],
-    ['Left undissolved', state.undissolvedG, 'g'],
+    ['Gas it can give', times * (state.carbonDioxideML + state.oxygenML), 'mL'],
+    ['Left undissolved', times * state.undissolvedG, 'g'],
   ];
   const shown = all.filter(([, value]) => value >= 0.005);
   return (
@@ -34,7 +36,6 @@ export function Strengths({ evaluation }: { evaluation: Evaluation }) {
           <Soft>not worked out yet</Soft>
         </View>
       </View>
-      <Soft>Gas and what is left over are for {readable(state.volumeML)} mL.</Soft>
     </Part>
   );
 }

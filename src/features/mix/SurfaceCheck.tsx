@@ -14,7 +14,9 @@ const MINUTES = [1, 5, 15, 30, 60];
 
 const sayingOf = (result: SurfaceEvaluation): string => {
   if (result.findings.some((f) => f.rulesOut)) return `Not on ${result.name.toLowerCase()}.`;
-  return result.findings.length > 0 ? `On ${result.name.toLowerCase()} with care.` : `Nothing found against it on ${result.name.toLowerCase()}.`;
+  return result.findings.length > 0
+    ? `On ${result.name.toLowerCase()} with care.`
+    : `Nothing found against it on ${result.name.toLowerCase()}.`;
 };
 
 /** Holds the mixture against a surface, for as long as it is to stay on. */

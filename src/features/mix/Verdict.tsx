@@ -35,7 +35,11 @@ export function Verdict({ verdict, findings, checked }: Props) {
       {findings.map((f, i) => (
         <FindingCard key={`${f.code}-${i}`} finding={f} sources={f.sources.map((s) => SOURCES[s])} />
       ))}
-      <Action title={open ? 'Hide what was checked' : 'What was checked?'} weight="quiet" onPress={() => setOpen(!open)} />
+      <Action
+        title={open ? 'Hide what was checked' : 'What was checked?'}
+        weight="quiet"
+        onPress={() => setOpen(!open)}
+      />
       {open && (
         <View style={styles.checked}>
           <Body>Looked for: {checked.join(', ')}.</Body>

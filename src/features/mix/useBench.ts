@@ -1,5 +1,16 @@
 import { useMemo } from 'react';
-import { evaluateAndPlan, toolSet, type Circumstances, type Evaluation, type Formula, type Outcome, type PourPlan, type Settings, type Surface, type Vessel } from '@/core';
+import {
+  evaluateAndPlan,
+  toolSet,
+  type Circumstances,
+  type Evaluation,
+  type Formula,
+  type Outcome,
+  type PourPlan,
+  type Settings,
+  type Surface,
+  type Vessel,
+} from '@/core';
 import { useSettings } from '@/data';
 
 export interface OnBench {
@@ -11,7 +22,13 @@ export interface OnBench {
 export const headspacePercent = (vessel: Vessel): number => (vessel.shape === 'tub' ? 25 : 10);
 
 /** Weighs up a formula in a bottle with the person's tools; worked out anew only when one of them changes. */
-export function useBench(formula: Formula | null, vessel: Vessel, surface: Surface | null, dwellMinutes: number | null, unread: readonly string[] = []): OnBench {
+export function useBench(
+  formula: Formula | null,
+  vessel: Vessel,
+  surface: Surface | null,
+  dwellMinutes: number | null,
+  unread: readonly string[] = [],
+): OnBench {
   const settings = useSettings();
   const outcome = useMemo(() => {
     if (!formula) return null;

@@ -7,7 +7,10 @@ export function RoomsScreen() {
   return (
     <Screen next={<Action title="Check a formula on a surface" weight="main" onPress={() => router.push('/mix')} />}>
       <Title>Rooms</Title>
-      <Body>Your own surfaces will stand here, with what was last used on each. Until then, any formula can be checked against a surface on the bench.</Body>
+      <Body>
+        Your own surfaces will stand here, with what was last used on each. Until then, any formula can be checked
+        against a surface on the bench.
+      </Body>
     </Screen>
   );
 }

@@ -2,10 +2,27 @@ import { StyleSheet, View } from 'react-native';
 import { Body, COLORS, Heading, LEVEL_WORD, Part, Screen, SPACE, Soft, Title, VerdictMark } from '@/ui';
 
 const FIRST_STEPS: readonly { readonly after: string; readonly steps: readonly string[] }[] = [
-  { after: 'Breathed fumes', steps: ['Out into fresh air, at once, and everyone with you.', 'Leave the mixture where it is; open what you can on the way.', 'Short of breath, coughing, dizzy: call the emergency number.'] },
-  { after: 'In the eye', steps: ['Rinse with plenty of lukewarm water for 15 to 20 minutes, lids held open.', 'Take out contact lenses while you rinse.', 'Then call the poison-advice line or see someone who can look at it.'] },
+  {
+    after: 'Breathed fumes',
+    steps: [
+      'Out into fresh air, at once, and everyone with you.',
+      'Leave the mixture where it is; open what you can on the way.',
+      'Short of breath, coughing, dizzy: call the emergency number.',
+    ],
+  },
+  {
+    after: 'In the eye',
+    steps: [
+      'Rinse with plenty of lukewarm water for 15 to 20 minutes, lids held open.',
+      'Take out contact lenses while you rinse.',
+      'Then call the poison-advice line or see someone who can look at it.',
+    ],
+  },
   { after: 'On the skin', steps: ['Take off what is soaked.', 'Rinse with plenty of water for 15 to 20 minutes.'] },
-  { after: 'Swallowed', steps: ['Do not make them vomit.', 'Have the label at hand and call the poison-advice line at once.'] },
+  {
+    after: 'Swallowed',
+    steps: ['Do not make them vomit.', 'Have the label at hand and call the poison-advice line at once.'],
+  },
 ];
 
 const NEVER_MEET: readonly (readonly [string, string])[] = [
@@ -22,7 +39,10 @@ export function SafetyScreen() {
   return (
     <Screen>
       <Title>Safety</Title>
-      <Soft>First steps, as public guidance words them. They are no medical advice: the poison-advice line, the emergency number and the product’s label come before anything said here.</Soft>
+      <Soft>
+        First steps, as public guidance words them. They are no medical advice: the poison-advice line, the emergency
+        number and the product’s label come before anything said here.
+      </Soft>
       {FIRST_STEPS.map(({ after, steps }) => (
         <Part key={after}>
           <Heading>{after}</Heading>

@@ -7,7 +7,8 @@ import { pickFile, saveFile } from './files';
 
 const NOTHING: Home = { formulas: [], vessels: [], batches: [], settings: DEFAULT_SETTINGS };
 
-const contents = (home: Home): string => `${home.formulas.length} formulas, ${home.vessels.length} bottles, ${home.batches.length} batches`;
+const contents = (home: Home): string =>
+  `${home.formulas.length} formulas, ${home.vessels.length} bottles, ${home.batches.length} batches`;
 
 /** Everything to one file, and back; and what was set aside because it could not be read. */
 export function HomeFile() {
@@ -45,8 +46,17 @@ export function HomeFile() {
       <Soft>Everything you keep is on this device alone. One file holds all of it.</Soft>
       <View style={styles.row}>
         <Action title="Export everything" onPress={() => void exportAll()} testID="export" />
-        <Action title="Import a file" onPress={() => void importFile().catch((e: unknown) => setRefused([`The file cannot be read: ${String(e)}`]))} testID="import" />
-        <Action title="Remove everything" weight="danger" onPress={() => setAsked({ home: NOTHING, what: 'clear' })} testID="clear" />
+        <Action
+          title="Import a file"
+          onPress={() => void importFile().catch((e: unknown) => setRefused([`The file cannot be read: ${String(e)}`]))}
+          testID="import"
+        />
+        <Action
+          title="Remove everything"
+          weight="danger"
+          onPress={() => setAsked({ home: NOTHING, what: 'clear' })}
+          testID="clear"
+        />
       </View>
       {refused.length > 0 && (
         <View style={styles.refused} role="alert">
@@ -59,11 +69,21 @@ export function HomeFile() {
       )}
       {asides.length > 0 && (
         <View style={styles.refused}>
-          <Body style={styles.wrong}>{asides.length === 1 ? 'One record' : `${asides.length} records`} could not be read and stand aside, unchanged. Everything else is here.</Body>
-          <Action title="Save what stands aside" onPress={() => saveFile('biscuit-aside.json', JSON.stringify(asides, null, 1))} />
+          <Body style={styles.wrong}>
+            {asides.length === 1 ? 'One record' : `${asides.length} records`} could not be read and stand aside,
+            unchanged. Everything else is here.
+          </Body>
+          <Action
+            title="Save what stands aside"
+            onPress={() => saveFile('biscuit-aside.json', JSON.stringify(asides, null, 1))}
+          />
         </View>
       )}
-      <Sheet title={asked?.what === 'clear' ? 'Remove everything?' : 'Put this file in place of everything?'} open={asked !== null} onClose={() => setAsked(null)}>
+      <Sheet
+        title={asked?.what === 'clear' ? 'Remove everything?' : 'Put this file in place of everything?'}
+        open={asked !== null}
+        onClose={() => setAsked(null)}
+      >
         <Body>
           {asked?.what === 'clear'
             ? 'Formulas, bottles, batches and settings of this home go. Export first if you may want them again.'
@@ -72,7 +92,13 @@ export function HomeFile() {
         <Action
           title={asked?.what === 'clear' ? 'Remove everything' : 'Put it in place'}
           weight="main"
-          onPress={() => asked && putInPlace(asked.home, asked.what === 'clear' ? 'Everything was removed.' : `Imported: ${contents(asked.home)}.`)}
+          onPress={() =>
+            asked &&
+            putInPlace(
+              asked.home,
+              asked.what === 'clear' ? 'Everything was removed.' : `Imported: ${contents(asked.home)}.`,
+            )
+          }
           testID="confirm-replace"
         />
       </Sheet>

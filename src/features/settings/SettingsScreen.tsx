@@ -27,9 +27,14 @@ export function SettingsScreen() {
   const save = useSaveSettings();
   const say = useNotice();
   const put = (change: Partial<Settings>): void =>
-    save.mutate({ ...settings, ...change }, { onError: (error) => say({ text: `Not saved: ${error.message}. Try again.` }) });
+    save.mutate(
+      { ...settings, ...change },
+      { onError: (error) => say({ text: `Not saved: ${error.message}. Try again.` }) },
+    );
   const toggle = (tool: ToolId): void =>
-    put({ tools: settings.tools.includes(tool) ? settings.tools.filter((t) => t !== tool) : [...settings.tools, tool] });
+    put({
+      tools: settings.tools.includes(tool) ? settings.tools.filter((t) => t !== tool) : [...settings.tools, tool],
+    });
   return (
     <Screen>
       <Title>Settings</Title>
@@ -72,12 +77,24 @@ function Drops({ settings, onPut }: { settings: Settings; onPut: (change: Partia
     setTyped(text);
     const dropsPerML = text.trim() === '' ? NaN : Number(text.replace(',', '.'));
     const result = checked<Settings>(settingsSchema, { ...settings, dropsPerML });
-    setError(result.ok ? null : `Droppers give ${DROPS_PER_ML_RANGE.low} to ${DROPS_PER_ML_RANGE.high} drops per mL. Give a number, for example 20.`);
+    setError(
+      result.ok
+        ? null
+        : `Droppers give ${DROPS_PER_ML_RANGE.low} to ${DROPS_PER_ML_RANGE.high} drops per mL. Give a number, for example 20.`,
+    );
     if (result.ok) onPut({ dropsPerML });
   };
   return (
     <Part>
-      <Field label="Drops in one mL" value={typed ?? String(settings.dropsPerML)} onChangeText={change} inputMode="decimal" error={error} maxLength={6} testID="drops-per-ml" />
+      <Field
+        label="Drops in one mL"
+        value={typed ?? String(settings.dropsPerML)}
+        onChangeText={change}
+        inputMode="decimal"
+        error={error}
+        maxLength={6}
+        testID="drops-per-ml"
+      />
       <Soft>Count the drops that fill a 1 mL mark. Most droppers give 20 to 40.</Soft>
     </Part>
   );

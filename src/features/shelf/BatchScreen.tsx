@@ -5,7 +5,11 @@ import { useBatch, useEndBatch } from '@/data';
 import { Action, Body, Heading, LabelCard, Part, Screen, SPACE, Soft, Title, useNotice } from '@/ui';
 import { endedText } from './ShelfScreen';
 
-const DONE: Record<BatchState, string> = { kept: 'is back on the shelf', emptied: 'is marked empty', discarded: 'is marked poured away' };
+const DONE: Record<BatchState, string> = {
+  kept: 'is back on the shelf',
+  emptied: 'is marked empty',
+  discarded: 'is marked poured away',
+};
 
 /** One batch: its whole label, what it was made of, and what becomes of it. */
 export function BatchScreen({ id }: { id: string }) {
@@ -28,7 +32,11 @@ export function BatchScreen({ id }: { id: string }) {
     end.mutate(
       { id, state, at: at() },
       {
-        onSuccess: () => say({ text: `${batch.label.name} ${DONE[state]}.`, undo: () => end.mutate({ id, state: before, at: batch.endedAt ?? at() }) }),
+        onSuccess: () =>
+          say({
+            text: `${batch.label.name} ${DONE[state]}.`,
+            undo: () => end.mutate({ id, state: before, at: batch.endedAt ?? at() }),
+          }),
         onError: (error) => say({ text: `Not saved: ${error.message}. Try again.` }),
       },
     );

@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { discardBy, isPastItsDay, type Batch } from '@/core';
 import { useBatches } from '@/data';
-import { Action, Body, dayText, Heading, LabelCard, Part, Screen, SPACE, Title } from '@/ui';
+import { Action, Body, COLORS, dayText, Heading, LabelCard, Part, Screen, SPACE, Title, useWide } from '@/ui';
 
 /** What has become of a batch, for its label; null while it stands on the shelf. */
 export function endedText(batch: Batch): string | null {
@@ -16,19 +16,40 @@ const newestFirst = (a: Batch, b: Batch): number => b.madeAt.localeCompare(a.mad
 export function ShelfScreen({ openId }: { openId: string | null }) {
   const router = useRouter();
   const batches = useBatches();
+  const wide = useWide();
   const now = new Date().toISOString();
   const kept = (batches.data ?? []).filter((b) => b.state === 'kept').sort(newestFirst);
   const ordered = [...kept].sort((a, b) => Number(isPastItsDay(b, now)) - Number(isPastItsDay(a, now)));
   const gone = (batches.data ?? []).filter((b) => b.state !== 'kept').sort(newestFirst);
   const card = (b: Batch) => (
-    <Pressable key={b.id} role="link" aria-label={`${b.label.name}, made ${dayText(b.madeAt)}`} onPress={() => router.push(`/shelf/${b.id}`)} style={[styles.card, b.id === openId && styles.open]}>
-      <LabelCard label={b.label} madeAt={b.madeAt} discardBy={discardBy(b.madeAt, b.label.keeps.lowDays)} volumeML={b.volumeML} bottle={b.vessel.name} past={isPastItsDay(b, now)} ended={endedText(b)} />
+    <Pressable
+      key={b.id}
+      role="link"
+      aria-label={`${b.label.name}, made ${dayText(b.madeAt)}`}
+      onPress={() => router.push(`/shelf/${b.id}`)}
+      style={[styles.card, b.id === openId && styles.open]}
+    >
+      <LabelCard
+        label={b.label}
+        madeAt={b.madeAt}
+        discardBy={discardBy(b.madeAt, b.label.keeps.lowDays)}
+        volumeML={b.volumeML}
+        bottle={b.vessel.name}
+        past={isPastItsDay(b, now)}
+        ended={endedText(b)}
+      />
     </Pressable>
   );
   return (
-    <Screen next={<Action title="Make a bottle" weight="main" onPress={() => router.push('/mix')} />}>
+    <Screen
+      next={<Action title="Make a bottle" weight={wide ? 'plain' : 'main'} onPress={() => router.push('/mix')} />}
+    >
       <Title>Shelf</Title>
-      {batches.isSuccess && kept.length === 0 && <Body>No bottles yet. What you make stands here with its label: what is in it, from when, and when to pour it away.</Body>}
+      {batches.isSuccess && kept.length === 0 && (
+        <Body>
+          No bottles yet. What you make stands here with its label: what is in it, from when, and when to pour it away.
+        </Body>
+      )}
       <View style={styles.cards}>{ordered.map(card)}</View>
       {gone.length > 0 && (
         <Part>
@@ -43,5 +64,5 @@ export function ShelfScreen({ openId }: { openId: string | null }) {
 const styles = StyleSheet.create({
   cards: { gap: SPACE.l },
   card: { marginBottom: 4 },
-  open: { outlineWidth: 3, outlineColor: '#1E5638', outlineStyle: 'solid' },
+  open: { outlineWidth: 3, outlineColor: COLORS.action, outlineStyle: 'solid' },
 });

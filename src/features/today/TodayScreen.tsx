@@ -28,21 +28,37 @@ export function TodayScreen() {
         <Part>
           <Heading>Past its day</Heading>
           {past.map((b) => (
-            <Row key={b.id} title={b.label.name} detail={`Made ${dayText(b.madeAt)}, in ${b.vessel.name}. Pour it away and make it fresh.`} mark={<VerdictMark level="caution" size={32} />} onPress={() => router.push(`/shelf/${b.id}`)} />
+            <Row
+              key={b.id}
+              title={b.label.name}
+              detail={`Made ${dayText(b.madeAt)}, in ${b.vessel.name}. Pour it away and make it fresh.`}
+              mark={<VerdictMark level="caution" size={32} />}
+              onPress={() => router.push(`/shelf/${b.id}`)}
+            />
           ))}
         </Part>
       )}
       <Part>
         <Heading>On the shelf</Heading>
         {batches.isSuccess && kept.length === 0 ? (
-          <Body>Nothing made yet. Found a recipe somewhere? Paste it: Biscuit says at once whether it is sound, how much of each goes into your bottle, and prints its label.</Body>
+          <Body>
+            Nothing made yet. Found a recipe somewhere? Paste it: Biscuit says at once whether it is sound, how much of
+            each goes into your bottle, and prints its label.
+          </Body>
         ) : (
-          <Row title={kept.length === 1 ? 'One bottle' : `${kept.length} bottles`} detail={kept.map((b) => b.label.name).join(', ')} onPress={() => router.push('/shelf')} />
+          <Row
+            title={kept.length === 1 ? 'One bottle' : `${kept.length} bottles`}
+            detail={kept.map((b) => b.label.name).join(', ')}
+            onPress={() => router.push('/shelf')}
+          />
         )}
       </Part>
       <Part>
         <Heading>What are you cleaning?</Heading>
-        <Body>Choosing by surface and dirt, and timing the dwell, will start here. Until then a formula on the bench can be checked against a surface.</Body>
+        <Body>
+          Choosing by surface and dirt, and timing the dwell, will start here. Until then a formula on the bench can be
+          checked against a surface.
+        </Body>
       </Part>
     </Screen>
   );

@@ -18,7 +18,11 @@ const BULLET = /^\s*(?:[-*•·–—▪◦‣]|\[[ x]?\]|\(?\d{1,2}[.)](?=\s+\S
 
 /** The line without its bullet or number, its spaces made plain. */
 export const withoutBullet = (line: string): string =>
-  line.replace(/\u00a0|\u2009|\u202f/g, ' ').replace(BULLET, '').replace(/\s+/g, ' ').trim();
+  line
+    .replace(/\u00a0|\u2009|\u202f/g, ' ')
+    .replace(BULLET, '')
+    .replace(/\s+/g, ' ')
+    .trim();
 
 const BRACKET = /[([]([^)\]]*)[)\]]/g;
 const STRENGTH = /(\d+(?:[.,]\d+)?)\s*%\s*(w\/v|w\/w|v\/v)?/i;
@@ -36,16 +40,24 @@ function takeStrength(text: string): Taken {
   const percent = STRENGTH.exec(text);
   if (percent?.[1]) {
     return {
-      text: text.replace(STRENGTH, ' ').replace(/\b(?:strength|acidity|acid|solution|abv|alc(?:ohol)?\.? by vol(?:ume)?)\b(?=\s*[),]|\s*$)/i, ' '),
+      text: text
+        .replace(STRENGTH, ' ')
+        .replace(/\b(?:strength|acidity|acid|solution|abv|alc(?:ohol)?\.? by vol(?:ume)?)\b(?=\s*[),]|\s*$)/i, ' '),
       strengthPercent: Number(percent[1].replace(',', '.')),
       ...(percent[2] ? { strengthBasis: percent[2].toLowerCase() as Strength['basis'] } : {}),
     };
   }
   // "10 volume" frees ten times its volume of oxygen: 3 % w/v.
   const volume = VOLUME_STRENGTH.exec(text);
-  if (volume?.[1]) return { text: text.replace(VOLUME_STRENGTH, ' '), strengthPercent: (Number(volume[1]) / 10) * 3, strengthBasis: 'w/v' };
+  if (volume?.[1])
+    return {
+      text: text.replace(VOLUME_STRENGTH, ' '),
+      strengthPercent: (Number(volume[1]) / 10) * 3,
+      strengthBasis: 'w/v',
+    };
   const proof = PROOF.exec(text);
-  if (proof?.[1]) return { text: text.replace(PROOF, ' '), strengthPercent: Number(proof[1]) / 2, strengthBasis: 'v/v' };
+  if (proof?.[1])
+    return { text: text.replace(PROOF, ' '), strengthPercent: Number(proof[1]) / 2, strengthBasis: 'v/v' };
   return { text };
 }
 
@@ -72,10 +84,13 @@ function moreAmounts(first: FoundAmount, system: MeasureSystem): Amounts {
   if (next && sum) return { found: { amount: sum, rest: next.rest } };
   const second = SECOND.exec(first.rest);
   const again = second && readAmount(first.rest.slice(second[0].length));
-  return again && again.amount.kind !== 'percent' ? { found: { ...first, rest: again.rest }, also: again.amount } : { found: first };
+  return again && again.amount.kind !== 'percent'
+    ? { found: { ...first, rest: again.rest }, also: again.amount }
+    : { found: first };
 }
 
-const AMOUNT_AT_END = /^(.*?[a-z)%])\s*(?:[:=,]|\s[-–—]\s|\s)\s*((?:about |approx\.? |~|a |an )?[\d½⅓⅔¼¾⅛.].*|(?:a |an |one |two |three |half )(?:few |couple |half )?(?:of )?(?:cup|tbsp|tsp|table|tea|drop|part|squirt|splash|dash|pinch).*)$/i;
+const AMOUNT_AT_END =
+  /^(.*?[a-z)%])\s*(?:[:=,]|\s[-–—]\s|\s)\s*((?:about |approx\.? |~|a |an )?[\d½⅓⅔¼¾⅛.].*|(?:a |an |one |two |three |half )(?:few |couple |half )?(?:of )?(?:cup|tbsp|tsp|table|tea|drop|part|squirt|splash|dash|pinch).*)$/i;
 
 /**
  * Takes a line apart. The amount may stand before the name or after it; a second amount or a strength
@@ -86,19 +101,22 @@ export function takeApart(line: string, system: MeasureSystem): LineParts {
   let strength: Taken = { text: line };
 
   // Brackets first: an amount in them says the amount again, a percentage is a strength.
-  const bare = line.replace(BRACKET, (_, inner: string) => {
-    const amount = readAmount(inner);
-    if (amount && amount.amount.kind !== 'percent' && amount.rest.trim() === '') {
-      also ??= amount.amount;
-      return ' ';
-    }
-    const inBracket = takeStrength(inner);
-    if (inBracket.strengthPercent !== undefined && inner !== line) {
-      strength = { ...inBracket, text: '' };
-      return ' ';
-    }
-    return /optional|to taste|see note|from /i.test(inner) ? ' ' : ` ${inner} `;
-  }).replace(/\s+/g, ' ').trim();
+  const bare = line
+    .replace(BRACKET, (_, inner: string) => {
+      const amount = readAmount(inner);
+      if (amount && amount.amount.kind !== 'percent' && amount.rest.trim() === '') {
+        also ??= amount.amount;
+        return ' ';
+      }
+      const inBracket = takeStrength(inner);
+      if (inBracket.strengthPercent !== undefined && inner !== line) {
+        strength = { ...inBracket, text: '' };
+        return ' ';
+      }
+      return /optional|to taste|see note|from /i.test(inner) ? ' ' : ` ${inner} `;
+    })
+    .replace(/\s+/g, ' ')
+    .trim();
 
   const withStrength = (text: string): Taken => {
     const taken = takeStrength(text);

@@ -56,7 +56,20 @@ const UNIT_WORDS: readonly (readonly [RegExp, UnitWord])[] = [
 ];
 
 const NUMBER_WORDS: Record<string, string> = {
-  one: '1', two: '2', three: '3', four: '4', five: '5', six: '6', seven: '7', eight: '8', nine: '9', ten: '10', twelve: '12', fifteen: '15', twenty: '20', half: '1/2',
+  one: '1',
+  two: '2',
+  three: '3',
+  four: '4',
+  five: '5',
+  six: '6',
+  seven: '7',
+  eight: '8',
+  nine: '9',
+  ten: '10',
+  twelve: '12',
+  fifteen: '15',
+  twenty: '20',
+  half: '1/2',
 };
 
 const FRACTION_SIGNS = '½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞';
@@ -65,7 +78,8 @@ const NUMBER = new RegExp(
   `^(?:\\d+\\s*[${FRACTION_SIGNS}]|[${FRACTION_SIGNS}]|\\d+\\s+\\d+\\s*[/⁄]\\s*\\d+|\\d+\\s*[/⁄]\\s*\\d+|\\d{1,3}(?:,\\d{3})+(?:\\.\\d+)?|\\d+[.,]\\d+|\\.\\d+|\\d+)`,
 );
 
-const NUMBER_WORD = /^(?:half an? |an? half |(?:one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|half)(?![a-z])(?: and an? half)?|an? couple(?: of)?|an? )/i;
+const NUMBER_WORD =
+  /^(?:half an? |an? half |(?:one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|half)(?![a-z])(?: and an? half)?|an? couple(?: of)?|an? )/i;
 
 interface FoundNumber {
   readonly value: number;
@@ -91,7 +105,7 @@ function readNumber(text: string): FoundNumber | null {
   if (!match) return readWordNumber(text);
   // A decimal comma ("1,5 L") is a point; a comma before three digits parts thousands.
   const digits = match[0].replace(/^(\d{1,3})((?:,\d{3})+)/, (all) => all.replace(/,/g, '')).replace(/,/, '.');
-  const value = numericQuantity(digits.replace(/⁄/g, '/').replace(/\s*\/\s*/, '/'));
+  const value = numericQuantity(digits.replace(/⁄/g, '/').replace(/\s*\/\s*/, '/'), { round: false });
   return Number.isNaN(value) ? null : { value, rest: text.slice(match[0].length).trimStart(), byWord: false };
 }
 
@@ -109,7 +123,8 @@ function readSpan(text: string): FoundSpan | null {
   const range = RANGE.exec(first.rest);
   const second = range && readNumber(first.rest.slice(range[0].length));
   // "1 or a little more": a second number must be a number, not the word "a".
-  if (second && !second.byWord) return { span: between(first.value, second.value), rest: second.rest, byWord: first.byWord };
+  if (second && !second.byWord)
+    return { span: between(first.value, second.value), rest: second.rest, byWord: first.byWord };
   return { span: exactly(first.value), rest: first.rest, byWord: first.byWord };
 }
 
@@ -134,7 +149,10 @@ function asAmount(span: Span, unit: UnitWord): { amount: Amount; otherwise?: Amo
     case 'mass':
       return { amount: { kind: 'mass', value: span, unit: unit.unit } };
     case 'ounce':
-      return { amount: { kind: 'volume', value: span, unit: 'fl-oz' }, otherwise: { kind: 'mass', value: span, unit: 'oz' } };
+      return {
+        amount: { kind: 'volume', value: span, unit: 'fl-oz' },
+        otherwise: { kind: 'mass', value: span, unit: 'oz' },
+      };
     case 'drops':
       return { amount: { kind: 'drops', value: span } };
     case 'parts':
@@ -143,7 +161,9 @@ function asAmount(span: Span, unit: UnitWord): { amount: Amount; otherwise?: Amo
       return { amount: { kind: 'percent', value: span, basis: 'v/v' } };
     case 'vague': {
       const each = VAGUE_ML[unit.word];
-      return { amount: { kind: 'vague', word: unit.word, volumeML: { low: each.low * span.low, high: each.high * span.high } } };
+      return {
+        amount: { kind: 'vague', word: unit.word, volumeML: { low: each.low * span.low, high: each.high * span.high } },
+      };
     }
   }
 }
@@ -154,7 +174,8 @@ const FEW_DROPS = /^(?:a |some )?(?:few|some|several) drops?(?: of)?(?![a-z])\s*
 const SOME = /^(?:some|a little(?: bit)?(?: of)?|a bit(?: of)?|a few|enough|as needed|lots of|plenty of)(?![a-z])\s*/i;
 const BARE_DROPS = /^drops of\s*/i;
 const LEMON_JUICE = /^(?:the )?juice (?:of|from) /i;
-const LEMON = /^(?:fresh |whole |large |small |medium )*(?:lemons?|limes?)(?:['’]s?)?(?:,? (?:juiced|juice))?(?![a-z])/i;
+const LEMON =
+  /^(?:fresh |whole |large |small |medium )*(?:lemons?|limes?)(?:['’]s?)?(?:,? (?:juiced|juice))?(?![a-z])/i;
 /** "35 g per litre", "5 g/L", "20 drops per 100 mL". */
 const PER_LITRE = /^(?:per|\/|a)\s*(?:1\s*)?(?:lit(?:er|re)|l)(?![a-z])\s*/i;
 const PER_100ML = /^(?:per|\/)\s*100\s*ml(?![a-z])\s*/i;
@@ -173,7 +194,10 @@ function readLemons(text: string): FoundAmount | null {
 }
 
 function readUnit(text: string): { unit: UnitWord; rest: string } | null {
-  const clean = text.replace(/^(?:heaped|heaping|level|rounded|scant|generous|big|small|good|large|full|us|us )\s+(?=[a-z])/i, '');
+  const clean = text.replace(
+    /^(?:heaped|heaping|level|rounded|scant|generous|big|small|good|large|full|us|us )\s+(?=[a-z])/i,
+    '',
+  );
   for (const [pattern, unit] of UNIT_WORDS) {
     const match = pattern.exec(clean);
     if (match) return { unit, rest: clean.slice(match[0].length).trimStart() };
@@ -215,7 +239,10 @@ function finish(made: { amount: Amount; otherwise?: Amount }, unit: { unit: Unit
   }
   const per100 = PER_100ML.exec(unit.rest);
   if (per100 && made.amount.kind === 'drops') {
-    return { amount: { kind: 'drops-per-100mL', value: made.amount.value }, rest: unit.rest.slice(per100[0].length).replace(OF, '') };
+    return {
+      amount: { kind: 'drops-per-100mL', value: made.amount.value },
+      rest: unit.rest.slice(per100[0].length).replace(OF, ''),
+    };
   }
   return { ...made, rest: unit.rest.replace(OF, '') };
 }

@@ -27,12 +27,22 @@ interface Named {
 
 /** The ingredient that a line's words name. "Castile soap or dish soap" is read as the first, and asked about. */
 function nameOf(words: string): Named {
-  const either = words.split(/\s+or\s+|\s*\/\s*/i).map((w) => w.trim()).filter(Boolean);
+  const either = words
+    .split(/\s+or\s+|\s*\/\s*/i)
+    .map((w) => w.trim())
+    .filter(Boolean);
   if (either.length > 1) {
-    const matches = either.map(findIngredient).flatMap((m) => (m.kind === 'exact' || m.kind === 'close' ? [m.ingredient] : []));
+    const matches = either
+      .map(findIngredient)
+      .flatMap((m) => (m.kind === 'exact' || m.kind === 'close' ? [m.ingredient] : []));
     const choices = [...new Set(matches)];
     if (choices[0] && choices.length > 1) {
-      return { ref: known(choices[0]), ingredient: choices[0], doubts: [{ kind: 'which-ingredient', choices }], match: 'ambiguous' };
+      return {
+        ref: known(choices[0]),
+        ingredient: choices[0],
+        doubts: [{ kind: 'which-ingredient', choices }],
+        match: 'ambiguous',
+      };
     }
   }
   const match = findIngredient(words);
@@ -41,7 +51,9 @@ function nameOf(words: string): Named {
       return { ref: known(match.ingredient), ingredient: match.ingredient, doubts: [], match: 'exact' };
     case 'close': {
       const near = plainName(words).includes(plainName(match.ingredient.name));
-      const doubts: Doubt[] = near ? [] : [{ kind: 'spelling', written: words, choices: [match.ingredient, ...match.choices] }];
+      const doubts: Doubt[] = near
+        ? []
+        : [{ kind: 'spelling', written: words, choices: [match.ingredient, ...match.choices] }];
       return { ref: known(match.ingredient), ingredient: match.ingredient, doubts, match: 'close' };
     }
     case 'ambiguous': {
@@ -54,7 +66,12 @@ function nameOf(words: string): Named {
       };
     }
     case 'none':
-      return { ref: { kind: 'unknown', name: words }, ingredient: null, doubts: [{ kind: 'unknown-ingredient', written: words }], match: 'none' };
+      return {
+        ref: { kind: 'unknown', name: words },
+        ingredient: null,
+        doubts: [{ kind: 'unknown-ingredient', written: words }],
+        match: 'none',
+      };
   }
 }
 
@@ -79,7 +96,13 @@ function settleAmount(parts: LineParts, ingredient: Ingredient | null): { amount
   return { amount: powder ? otherwise : amount, doubts: [{ kind: 'which-unit', choices }] };
 }
 
-function itemOf(text: string, key: string, parts: LineParts, named: Named, correction: Correction | undefined): ReadItem {
+function itemOf(
+  text: string,
+  key: string,
+  parts: LineParts,
+  named: Named,
+  correction: Correction | undefined,
+): ReadItem {
   if (correction?.isNote) return { kind: 'note', key, text };
   const settled = settleAmount(parts, named.ingredient);
   const ref = correction?.ingredient ?? named.ref;
@@ -97,16 +120,22 @@ function itemOf(text: string, key: string, parts: LineParts, named: Named, corre
   return { kind: 'line', key, text, line, doubts, corrected: correction !== undefined };
 }
 
-const EQUAL_PARTS = /^(?:equal (?:parts|amounts|measures)|(?:50|half)\s*[/-]\s*(?:50|half)|half and half)(?: of)?:?\s+(.+)$/i;
+const EQUAL_PARTS =
+  /^(?:equal (?:parts|amounts|measures)|(?:50|half)\s*[/-]\s*(?:50|half)|half and half)(?: of)?:?\s+(.+)$/i;
 const IN_EQUAL_PARTS = /^(.+?),? in equal (?:parts|amounts|measures)$/i;
-const RATIO_FIRST = /^(\d+(?:\.\d+)?(?:\s*:\s*\d+(?:\.\d+)?)+)\s+(?:ratio (?:of )?|mix(?:ture)? of |solution of )?(.+)$/i;
+const RATIO_FIRST =
+  /^(\d+(?:\.\d+)?(?:\s*:\s*\d+(?:\.\d+)?)+)\s+(?:ratio (?:of )?|mix(?:ture)? of |solution of )?(.+)$/i;
 const RATIO_LAST = /^([a-z][a-z ,&-]+?)[\s,(]+(\d+(?:\.\d+)?(?:\s*:\s*\d+(?:\.\d+)?)+)\)?$/i;
 const BETWEEN_NAMES = /\s*(?:,|&|\+|\/|:|\band\b|\bto\b|\bwith\b)\s*/i;
 
 /** "Equal parts vinegar and water", "1:2 vinegar to water": several lines in one, each as parts. */
 function ratioLine(text: string): { names: string[]; parts: number[] } | null {
   const equal = EQUAL_PARTS.exec(text) ?? IN_EQUAL_PARTS.exec(text);
-  const names = (list: string): string[] => list.split(BETWEEN_NAMES).map((n) => n.trim()).filter(Boolean);
+  const names = (list: string): string[] =>
+    list
+      .split(BETWEEN_NAMES)
+      .map((n) => n.trim())
+      .filter(Boolean);
   if (equal?.[1]) {
     const found = names(equal[1]);
     return found.length > 1 ? { names: found, parts: found.map(() => 1) } : null;
@@ -144,7 +173,12 @@ function severalIn(clean: string, parts: LineParts, options: ReadOptions): Share
     const own = takeApart(segment, options.measures);
     const withOil = oils && !/\boils?$/i.test(own.name) ? findIngredient(`${own.name} oil`) : null;
     const match = withOil?.kind === 'exact' ? withOil : findIngredient(own.name);
-    const id = match.kind === 'exact' || match.kind === 'close' ? match.ingredient.id : match.kind === 'ambiguous' ? own.name : null;
+    const id =
+      match.kind === 'exact' || match.kind === 'close'
+        ? match.ingredient.id
+        : match.kind === 'ambiguous'
+          ? own.name
+          : null;
     const name = withOil?.kind === 'exact' ? `${own.name} oil` : own.name;
     return { name, amount: own.amount ?? (i === 0 || each ? parts.amount : null), id };
   });
@@ -152,14 +186,15 @@ function severalIn(clean: string, parts: LineParts, options: ReadOptions): Share
   return !ids.has(null) && ids.size > 1 ? shares : null;
 }
 
-const FILL_FIRST = /^(?:then )?(?:fill|top|make)(?: (?:up|off|it|the|rest|bottle|remainder|of|to|spray|with))*\s+(?:with|using)\s+(.+?)(?: to (?:the )?(?:top|fill|neck))?$/i;
+const FILL_FIRST =
+  /^(?:then )?(?:fill|top|make)(?: (?:up|off|it|the|rest|bottle|remainder|of|to|spray|with))*\s+(?:with|using)\s+(.+?)(?: to (?:the )?(?:top|fill|neck))?$/i;
 const FILL_LAST = /^(.+?),?\s+(?:to|until)\s+(?:fill(?:ed)?|top up|full|make up)(?:\s+.*)?$/i;
 const REST_FIRST = /^(?:the )?(?:rest|remainder|balance)(?: of (?:the )?bottle)?(?: with| of|:)?\s+(.+)$/i;
 
 const fillLine = (text: string): string | null =>
   (FILL_FIRST.exec(text) ?? REST_FIRST.exec(text) ?? (readAmount(text) ? null : FILL_LAST.exec(text)))?.[1] ?? null;
 
-const HEADER = /^(for|never on|use|makes|measures)\s*:\s*(.+)$/i;
+const HEADER = /^(name|for|never on|use|makes|measures)\s*:\s*(.+)$/i;
 const INSTRUCTION =
   /^(?:never|avoid|caution|careful|safe|for best|shake|mix|stir|pour|store|label|spray|wipe|rinse|let|leave|apply|combine|keep|scrub|do not|don't|dissolve|add|fill|use|makes?|directions?|instructions?|method|steps?|note|notes|tip|tips|warning|to use|ingredients?|you will need|what you need|yields?|then|put|place|cap|close|test|wear|first|next|finally|enjoy|great|good|perfect|this)\b/i;
 
@@ -167,9 +202,15 @@ function header(text: string): CardHeader | null {
   const match = HEADER.exec(text);
   const field = match?.[1]?.toLowerCase();
   const value = match?.[2]?.trim() ?? '';
+  if (field === 'name') return { name: value };
   if (field === 'for') return { purpose: value };
   if (field === 'never on') return { never: value };
-  if (field === 'use') return /^(?:at once|fresh)/i.test(value) ? { use: 'fresh' } : /^(?:kept|stored|keep)/i.test(value) ? { use: 'stored' } : null;
+  if (field === 'use')
+    return /^(?:at once|fresh)/i.test(value)
+      ? { use: 'fresh' }
+      : /^(?:kept|stored|keep)/i.test(value)
+        ? { use: 'stored' }
+        : null;
   if (field === 'makes') {
     const amount = readAmount(value)?.amount;
     if (amount?.kind === 'volume' && (amount.unit === 'mL' || amount.unit === 'L')) {
@@ -182,18 +223,29 @@ function header(text: string): CardHeader | null {
 const isName = (match: NameMatch['kind']): boolean => match === 'exact' || match === 'ambiguous';
 
 /** Reads one line that is neither a ratio nor a filling line nor names several things. */
-function plainLine(text: string, key: string, clean: string, parts: LineParts, first: boolean, options: ReadOptions): ReadItem {
+function plainLine(
+  text: string,
+  key: string,
+  clean: string,
+  parts: LineParts,
+  first: boolean,
+  options: ReadOptions,
+): ReadItem {
   const correction = options.corrections?.[key];
   const named = nameOf(parts.name);
-  if (parts.amount && parts.name !== '' && !(INSTRUCTION.test(clean) && named.match === 'none')) return itemOf(text, key, parts, named, correction);
+  if (parts.amount && parts.name !== '' && !(INSTRUCTION.test(clean) && named.match === 'none'))
+    return itemOf(text, key, parts, named, correction);
   if (correction?.ingredient ?? correction?.amount) return itemOf(text, key, parts, named, correction);
   if (correction?.isNote || text.trim().endsWith(':') || INSTRUCTION.test(clean)) {
     return { kind: first && !INSTRUCTION.test(clean) ? 'title' : 'note', key, text };
   }
-  if (!parts.amount && isName(named.match)) return itemOf(text, key, parts, named, correction);
+  // "Hand soap" over a list is its title; "soap" or "vinegar" alone is an ingredient without an amount.
+  const titled = first && (named.match !== 'exact') && clean.includes(' ');
+  if (!parts.amount && isName(named.match) && !titled) return itemOf(text, key, parts, named, correction);
   if (first) return { kind: 'title', key, text };
   // Names an ingredient among other words, or short enough to be a name with a slip: asked, not dropped.
-  if (!parts.amount && named.match === 'close' && clean.split(' ').length <= 4) return itemOf(text, key, parts, named, correction);
+  if (!parts.amount && named.match === 'close' && clean.split(' ').length <= 4)
+    return itemOf(text, key, parts, named, correction);
   return { kind: 'unread', key, text };
 }
 
@@ -208,7 +260,9 @@ function shareItems(text: string, key: string, shares: readonly Share[], options
 
 /** Percentages that are shares of the whole come to about 100 together; lone ones are strengths without an amount. */
 function settlePercentages(items: readonly ReadItem[]): ReadItem[] {
-  const shares = items.flatMap((i) => (i.kind === 'line' && i.line.amount.kind === 'percent' ? [i.line.amount.value.high] : []));
+  const shares = items.flatMap((i) =>
+    i.kind === 'line' && i.line.amount.kind === 'percent' ? [i.line.amount.value.high] : [],
+  );
   const sum = shares.reduce((a, b) => a + b, 0);
   const fills = items.some((i) => i.kind === 'line' && i.line.amount.kind === 'to-fill');
   if (shares.length === 0 || fills || (sum > 85 && sum < 115)) return [...items];
@@ -218,7 +272,11 @@ function settlePercentages(items: readonly ReadItem[]): ReadItem[] {
     const ingredient = nameOf(takeApart(withoutBullet(item.text), 'us').name).ingredient;
     const strength = strengthOf({ amount: null, name: '', strengthPercent: percent }, ingredient);
     return strength
-      ? { ...item, line: { ...item.line, amount: some, strength }, doubts: [...item.doubts, { kind: 'how-much' as const }] }
+      ? {
+          ...item,
+          line: { ...item.line, amount: some, strength },
+          doubts: [...item.doubts, { kind: 'how-much' as const }],
+        }
       : item;
   });
 }
@@ -241,7 +299,9 @@ export function readRecipe(text: string, options: ReadOptions): ReadRecipe {
     seen.set(line, times + 1);
     const key = times === 0 ? line : `${line}#${times + 1}`;
     const first = items.length === 0;
-    const clean = withoutBullet(line).replace(/[.;,]+$/, '').replace(/^#+\s*/, '');
+    const clean = withoutBullet(line)
+      .replace(/[.;,]+$/, '')
+      .replace(/^#+\s*/, '');
     const headed = header(clean);
     if (headed) {
       head = { ...head, ...headed };
@@ -251,7 +311,10 @@ export function readRecipe(text: string, options: ReadOptions): ReadRecipe {
     const ratio = ratioLine(clean);
     const fill = ratio ? null : fillLine(clean);
     if (ratio) {
-      const shares = ratio.names.map((name, i): Share => ({ name, amount: { kind: 'parts', value: exactly(ratio.parts[i] ?? 1) } }));
+      const shares = ratio.names.map((name, i): Share => ({
+        name,
+        amount: { kind: 'parts', value: exactly(ratio.parts[i] ?? 1) },
+      }));
       items.push(...shareItems(line, key, shares, options));
     } else if (fill && nameOf(takeApart(fill, options.measures).name).match !== 'none') {
       items.push(...shareItems(line, key, [{ name: fill, amount: { kind: 'to-fill' } }], options));
@@ -262,8 +325,12 @@ export function readRecipe(text: string, options: ReadOptions): ReadRecipe {
       else items.push(plainLine(line, key, clean, parts, first, options));
     }
   }
-  const title = items.find((i) => i.kind === 'title')?.text ?? null;
-  return { items: mentionedOnly(settlePercentages(items), options), title: title && withoutBullet(title).replace(/^#+\s*|[:.]$/g, ''), header: head };
+  const title = head.name ?? items.find((i) => i.kind === 'title')?.text ?? null;
+  return {
+    items: mentionedOnly(settlePercentages(items), options),
+    title: title && withoutBullet(title).replace(/^#+\s*|[:.]$/g, ''),
+    header: head,
+  };
 }
 
 const NEGATION = /\b(?:not|never|avoid|without|no|instead|free|nor|don['’]t)\b/i;
@@ -274,18 +341,33 @@ const PUTS_IN = /\b(?:add|adding|mix|stir|combine|dissolve|pour in|put in|drop i
  * ingredient without an amount: asked about and judged, never passed over.
  */
 function mentionedOnly(items: readonly ReadItem[], options: ReadOptions): ReadItem[] {
-  const listed = new Set(items.flatMap((i) => (i.kind === 'line' && i.line.ingredient.kind === 'known' ? [i.line.ingredient.id] : [])));
+  const listed = new Set(
+    items.flatMap((i) => (i.kind === 'line' && i.line.ingredient.kind === 'known' ? [i.line.ingredient.id] : [])),
+  );
   return items.flatMap((item): ReadItem[] => {
     if (item.kind !== 'note' && item.kind !== 'unread') return [item];
     if (NEGATION.test(item.text) || HEADER.test(item.text) || options.corrections?.[item.key]?.isNote) return [item];
     const more = ingredientsWithin(item.text).filter(
-      (i) => !listed.has(i.id) && !i.id.endsWith("water") && i.role !== 'residue' && (i.role === 'bought' || PUTS_IN.test(item.text)),
+      (i) =>
+        !listed.has(i.id) &&
+        !i.id.endsWith('water') &&
+        i.role !== 'residue' &&
+        (i.role === 'bought' || PUTS_IN.test(item.text)),
     );
     if (more.length === 0) return [item];
     more.forEach((i) => listed.add(i.id));
-    return [item, ...shareItems(item.text, item.key, more.map((i) => ({ name: i.name, amount: null })), options)];
+    return [
+      item,
+      ...shareItems(
+        item.text,
+        item.key,
+        more.map((i) => ({ name: i.name, amount: null })),
+        options,
+      ),
+    ];
   });
 }
 
 /** The lines of a reading, in order. */
-export const linesOf = (reading: ReadRecipe): Line[] => reading.items.flatMap((i) => (i.kind === 'line' ? [i.line] : []));
+export const linesOf = (reading: ReadRecipe): Line[] =>
+  reading.items.flatMap((i) => (i.kind === 'line' ? [i.line] : []));

@@ -27,10 +27,18 @@ export type ReadItem =
   | { readonly kind: 'title'; readonly key: string; readonly text: string }
   | { readonly kind: 'note'; readonly key: string; readonly text: string }
   | { readonly kind: 'unread'; readonly key: string; readonly text: string }
-  | { readonly kind: 'line'; readonly key: string; readonly text: string; readonly line: Line; readonly doubts: readonly Doubt[]; readonly corrected: boolean };
+  | {
+      readonly kind: 'line';
+      readonly key: string;
+      readonly text: string;
+      readonly line: Line;
+      readonly doubts: readonly Doubt[];
+      readonly corrected: boolean;
+    };
 
-/** What a card's header lines say: "For: …", "Never on: …", "Use: …", "Makes: …". */
+/** What a card's header lines say: "Name: …", "For: …", "Never on: …", "Use: …", "Makes: …". */
 export interface CardHeader {
+  readonly name?: string;
   readonly purpose?: string;
   readonly never?: string;
   readonly use?: 'stored' | 'fresh';
@@ -45,4 +53,5 @@ export interface ReadRecipe {
 }
 
 /** True if a person should look at this item before trusting the verdict. */
-export const isDoubtful = (item: ReadItem): boolean => item.kind === 'unread' || (item.kind === 'line' && item.doubts.length > 0);
+export const isDoubtful = (item: ReadItem): boolean =>
+  item.kind === 'unread' || (item.kind === 'line' && item.doubts.length > 0);
