@@ -26,7 +26,11 @@ const formula = (lines: Line[], more: Partial<Formula> = {}): Formula => ({
 });
 const cups = (n: number): Amount => ({ kind: 'volume', value: exactly(n), unit: 'cup' });
 const parts = (n: number): Amount => ({ kind: 'parts', value: exactly(n) });
-const percent = (n: number, basis: 'v/v' | 'w/v' | 'w/w' = 'v/v'): Amount => ({ kind: 'percent', value: exactly(n), basis });
+const percent = (n: number, basis: 'v/v' | 'w/v' | 'w/w' = 'v/v'): Amount => ({
+  kind: 'percent',
+  value: exactly(n),
+  basis,
+});
 const drops = (n: number): Amount => ({ kind: 'drops', value: exactly(n) });
 const fill: Amount = { kind: 'to-fill' };
 
@@ -45,13 +49,17 @@ describe('amounts worked out', () => {
   });
 
   test('parts share out what it makes', () => {
-    const [vinegar, water] = volumes(formula([line('white-vinegar', parts(1)), line('water', parts(4))], { makesML: 500 }));
+    const [vinegar, water] = volumes(
+      formula([line('white-vinegar', parts(1)), line('water', parts(4))], { makesML: 500 }),
+    );
     expect(vinegar).toBeCloseTo(100, 3);
     expect(water).toBeCloseTo(400, 3);
   });
 
   test('parts beside drops: the drops are taken off first', () => {
-    const f = formula([line('white-vinegar', parts(1)), line('water', parts(1)), line('tea-tree-oil', drops(20))], { makesML: 501 });
+    const f = formula([line('white-vinegar', parts(1)), line('water', parts(1)), line('tea-tree-oil', drops(20))], {
+      makesML: 501,
+    });
     expect(volumes(f)).toEqual([expect.closeTo(250, 3), expect.closeTo(250, 3), 1]);
     expect(worked(f).assumedBatch).toBe(false);
     expect(worked({ ...f, makesML: null }).assumedBatch).toBe(true);
@@ -65,21 +73,36 @@ describe('amounts worked out', () => {
   });
 
   test('percent of mass, of volume, and grams per litre', () => {
-    const [acid] = worked(formula([line('citric-acid', { kind: 'grams-per-litre', value: exactly(50) }), line('water', fill)], { makesML: 400 })).portions;
+    const [acid] = worked(
+      formula([line('citric-acid', { kind: 'grams-per-litre', value: exactly(50) }), line('water', fill)], {
+        makesML: 400,
+      }),
+    ).portions;
     expect(acid?.massG).toBeCloseTo(20, 6);
-    const [ww] = worked(formula([line('citric-acid', percent(10, 'w/w')), line('water', fill)], { makesML: 1000 })).portions;
-    const whole = worked(formula([line('citric-acid', percent(10, 'w/w')), line('water', fill)], { makesML: 1000 })).portions.reduce((s, p) => s + p.massG, 0);
+    const [ww] = worked(
+      formula([line('citric-acid', percent(10, 'w/w')), line('water', fill)], { makesML: 1000 }),
+    ).portions;
+    const whole = worked(
+      formula([line('citric-acid', percent(10, 'w/w')), line('water', fill)], { makesML: 1000 }),
+    ).portions.reduce((s, p) => s + p.massG, 0);
     expect((ww?.massG ?? 0) / whole).toBeCloseTo(0.1, 3);
   });
 
   test('drops per 100 mL grow with the bottle', () => {
-    const f = formula([line('water', fill), line('lavender-oil', { kind: 'drops-per-100mL', value: exactly(3) })], { makesML: 1000 });
+    const f = formula([line('water', fill), line('lavender-oil', { kind: 'drops-per-100mL', value: exactly(3) })], {
+      makesML: 1000,
+    });
     expect(volumes(f)[1]).toBeCloseTo(30 / 20, 6);
   });
 
   // 2 tablespoons (27.6 g) of soda in 500 mL must not raise it by 30 mL: NaHCO3 takes 23 cm³/mol dissolved.
   test('dissolved salts take their apparent molar volume, not their bulk', () => {
-    const q = worked(formula([line('water', { kind: 'volume', value: exactly(500), unit: 'mL' }), line('baking-soda', { kind: 'volume', value: exactly(2), unit: 'tbsp' })]));
+    const q = worked(
+      formula([
+        line('water', { kind: 'volume', value: exactly(500), unit: 'mL' }),
+        line('baking-soda', { kind: 'volume', value: exactly(2), unit: 'tbsp' }),
+      ]),
+    );
     expect(q.batchML - 500).toBeCloseTo((27.6 / 84.007) * 23, 1);
   });
 
@@ -93,7 +116,9 @@ describe('amounts worked out', () => {
     expect(problem(formula([line('water', cups(9)), line('white-vinegar', fill)]))).toMatch(/more than the 500 mL/);
     expect(problem(formula([line('water', percent(40)), line('white-vinegar', percent(10))]))).toMatch(/50 %, not 100/);
     expect(problem(formula([line('water', cups(0))]))).toMatch(/zero/);
-    expect(problem(formula([line('water', percent(99)), line('white-vinegar', percent(3)), line('borax', cups(1))]))).toMatch(/no room/);
+    expect(
+      problem(formula([line('water', percent(99)), line('white-vinegar', percent(3)), line('borax', cups(1))])),
+    ).toMatch(/no room/);
   });
 });
 
@@ -104,13 +129,20 @@ describe('scaling', () => {
 
   test('every ratio stays as it is', () => {
     fc.assert(
-      fc.property(fc.integer({ min: 20, max: 20_000 }), fc.integer({ min: 1, max: 9 }), fc.integer({ min: 1, max: 9 }), (ML, a, b) => {
-        const q = worked(formula([line('white-vinegar', parts(a)), line('water', parts(b)), line('baking-soda', parts(1))]));
-        const scaled = scaleTo(q, ML);
-        const ratio = (x: typeof q): number => (x.portions[0]?.massG ?? 0) / (x.portions[2]?.massG ?? 1);
-        expect(scaled.batchML).toBe(ML);
-        expect(ratio(scaled)).toBeCloseTo(ratio(q), 9);
-      }),
+      fc.property(
+        fc.integer({ min: 20, max: 20_000 }),
+        fc.integer({ min: 1, max: 9 }),
+        fc.integer({ min: 1, max: 9 }),
+        (ML, a, b) => {
+          const q = worked(
+            formula([line('white-vinegar', parts(a)), line('water', parts(b)), line('baking-soda', parts(1))]),
+          );
+          const scaled = scaleTo(q, ML);
+          const ratio = (x: typeof q): number => (x.portions[0]?.massG ?? 0) / (x.portions[2]?.massG ?? 1);
+          expect(scaled.batchML).toBe(ML);
+          expect(ratio(scaled)).toBeCloseTo(ratio(q), 9);
+        },
+      ),
     );
   });
 });

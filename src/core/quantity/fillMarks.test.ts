@@ -1,6 +1,13 @@
 import fc from 'fast-check';
 import { VESSEL_SHAPES } from '../catalogue/vessels';
-import { brimfulML, heightByPouringMM, heightOfVolumeMM, profileOfCapacity, volumeToHeightML, type Profile } from './fillMarks';
+import {
+  brimfulML,
+  heightByPouringMM,
+  heightOfVolumeMM,
+  profileOfCapacity,
+  volumeToHeightML,
+  type Profile,
+} from './fillMarks';
 
 const cylinder: Profile = [
   { heightMM: 0, diameterMM: 60 },

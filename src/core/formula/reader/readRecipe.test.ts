@@ -8,8 +8,12 @@ import { readRecipe } from './readRecipe';
 import type { ReadItem } from './reading';
 
 const read = (text: string) => readRecipe(text, { measures: 'us' });
-const lines = (text: string): string[] => read(text).items.flatMap((i) => (i.kind === 'line' ? [lineText(i.line)] : []));
-const doubts = (text: string): string[] => read(text).items.flatMap((i) => (i.kind === 'line' ? i.doubts.map((d) => d.kind) : i.kind === 'unread' ? ['unread'] : []));
+const lines = (text: string): string[] =>
+  read(text).items.flatMap((i) => (i.kind === 'line' ? [lineText(i.line)] : []));
+const doubts = (text: string): string[] =>
+  read(text).items.flatMap((i) =>
+    i.kind === 'line' ? i.doubts.map((d) => d.kind) : i.kind === 'unread' ? ['unread'] : [],
+  );
 /** A list must begin with something that is not a title. */
 const among = (text: string): string[] => lines(`1 cup water\n${text}`).slice(1);
 
@@ -100,7 +104,12 @@ describe('what is doubtful is asked', () => {
   test('a correction answers it, and stays with its line', () => {
     const corrections = { '1 cup soap': { ingredient: { kind: 'known', id: 'dish-soap' } as const } };
     const item = readRecipe('1 cup water\n1 cup soap', { measures: 'us', corrections }).items[1];
-    expect(item).toMatchObject({ kind: 'line', doubts: [], corrected: true, line: { ingredient: { id: 'dish-soap' } } });
+    expect(item).toMatchObject({
+      kind: 'line',
+      doubts: [],
+      corrected: true,
+      line: { ingredient: { id: 'dish-soap' } },
+    });
     const moved = readRecipe('1 cup soap\n1 cup water', { measures: 'us', corrections }).items[0];
     expect(moved).toMatchObject({ line: { ingredient: { id: 'dish-soap' } } });
   });
@@ -129,7 +138,15 @@ qwer asdf`;
   test('title, lines, notes and what could not be read', () => {
     const reading = read(text);
     expect(reading.title).toBe('Galley glass spray');
-    expect(reading.items.map((i: ReadItem) => i.kind)).toEqual(['title', 'note', 'line', 'line', 'note', 'note', 'unread']);
+    expect(reading.items.map((i: ReadItem) => i.kind)).toEqual([
+      'title',
+      'note',
+      'line',
+      'line',
+      'note',
+      'note',
+      'unread',
+    ]);
     expect(unreadOf(reading)).toEqual(['qwer asdf']);
   });
 
@@ -138,13 +155,47 @@ qwer asdf`;
     expect(lines('1 cup vinegar\nNever add bleach')).toEqual(['1 cup white vinegar']);
   });
 
+  test('a title named after its job is a title; alone, or plainly an ingredient, it is an ingredient', () => {
+    for (const title of ['Oven cleaner', 'Hand soap', 'Toilet bowl cleaner', 'Vinegar spray']) {
+      expect(read(`${title}\n1 cup water`)).toMatchObject({ title, items: [{ kind: 'title' }, { kind: 'line' }] });
+    }
+    expect(lines('bleach\n1 cup vinegar')).toEqual(['some chlorine bleach', '1 cup white vinegar']);
+    expect(lines('vinegar and bleach')).toEqual(['some white vinegar', 'some chlorine bleach']);
+    expect(read('Oven cleaner').items[0]?.kind).toBe('line');
+  });
+
   test('no written line is ever lost', () => {
-    const word = fc.constantFrom('vinegar', 'cup', '1/2', 'water', 'and', 'of', '(', ')', '3%', ':', 'bleach', 'shake', '–', '½', 'lemon', 'drops', 'zzz', 'or');
+    const word = fc.constantFrom(
+      'vinegar',
+      'cup',
+      '1/2',
+      'water',
+      'and',
+      'of',
+      '(',
+      ')',
+      '3%',
+      ':',
+      'bleach',
+      'shake',
+      '–',
+      '½',
+      'lemon',
+      'drops',
+      'zzz',
+      'or',
+    );
     fc.assert(
-      fc.property(fc.array(fc.array(word, { minLength: 1, maxLength: 7 }).map((w) => w.join(' ')), { minLength: 1, maxLength: 6 }), (written) => {
-        const items = read(written.join('\n')).items;
-        for (const line of written) expect(items.some((i) => i.text === line)).toBe(true);
-      }),
+      fc.property(
+        fc.array(
+          fc.array(word, { minLength: 1, maxLength: 7 }).map((w) => w.join(' ')),
+          { minLength: 1, maxLength: 6 },
+        ),
+        (written) => {
+          const items = read(written.join('\n')).items;
+          for (const line of written) expect(items.some((i) => i.text === line)).toBe(true);
+        },
+      ),
       { numRuns: 400 },
     );
   });
@@ -173,7 +224,19 @@ describe('a formula as text is read back', () => {
   });
 
   test('amounts are written as they are read', () => {
-    for (const written of ['½ cup', '10 to 15 drops', '2⅓ tbsp', '30 mL', '1 fl oz', '40 g', '3 parts', '5 drops per 100 mL', '12 g per litre', 'a squirt', 'a few drops']) {
+    for (const written of [
+      '½ cup',
+      '10 to 15 drops',
+      '2⅓ tbsp',
+      '30 mL',
+      '1 fl oz',
+      '40 g',
+      '3 parts',
+      '5 drops per 100 mL',
+      '12 g per litre',
+      'a squirt',
+      'a few drops',
+    ]) {
       const found = readAmount(written)!;
       expect(amountText(found.amount)).toBe(written);
     }

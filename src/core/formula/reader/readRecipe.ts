@@ -220,6 +220,9 @@ function header(text: string): CardHeader | null {
   return null;
 }
 
+/** What a recipe is called after its job, though bought products are called so too: "Oven cleaner". */
+const JOB_NAME = /\b(?:cleaner|cleanser|spray|remover|descaler|opener|disinfectant)s?$/i;
+
 const isName = (match: NameMatch['kind']): boolean => match === 'exact' || match === 'ambiguous';
 
 /** Reads one line that is neither a ratio nor a filling line nor names several things. */
@@ -240,7 +243,7 @@ function plainLine(
     return { kind: first && !INSTRUCTION.test(clean) ? 'title' : 'note', key, text };
   }
   // "Hand soap" over a list is its title; "soap" or "vinegar" alone is an ingredient without an amount.
-  const titled = first && (named.match !== 'exact') && clean.includes(' ');
+  const titled = first && (named.match !== 'exact' ? clean.includes(' ') : JOB_NAME.test(clean));
   if (!parts.amount && isName(named.match) && !titled) return itemOf(text, key, parts, named, correction);
   if (first) return { kind: 'title', key, text };
   // Names an ingredient among other words, or short enough to be a name with a slip: asked, not dropped.
@@ -292,13 +295,16 @@ export function readRecipe(text: string, options: ReadOptions): ReadRecipe {
   const items: ReadItem[] = [];
   const seen = new Map<string, number>();
   let head: CardHeader = {};
-  for (const raw of text.slice(0, MOST_TEXT).split(/\r\n|\r|\n/)) {
-    const line = raw.trim();
-    if (line === '') continue;
+  const written = text
+    .slice(0, MOST_TEXT)
+    .split(/\r\n|\r|\n/)
+    .map((l) => l.trim())
+    .filter((l) => l !== '');
+  for (const line of written) {
     const times = seen.get(line) ?? 0;
     seen.set(line, times + 1);
     const key = times === 0 ? line : `${line}#${times + 1}`;
-    const first = items.length === 0;
+    const first = items.length === 0 && written.length > 1;
     const clean = withoutBullet(line)
       .replace(/[.;,]+$/, '')
       .replace(/^#+\s*/, '');

@@ -1,0 +1,216 @@
+import fc from 'fast-check';
+import { SURFACES, surfaceByName } from '../catalogue/surfaces';
+import type { Vessel } from '../catalogue/vessels';
+import { formulaFromReading, unreadOf } from '../formula/fromReading';
+import type { Formula } from '../formula/formula';
+import { readRecipe } from '../formula/reader/readRecipe';
+import { STARTER_FORMULAS } from '../formula/starters';
+import { toolSet } from '../quantity/tools';
+import { evaluate, type Evaluation } from './evaluate';
+import type { Circumstances } from './options';
+import { evaluateAndPlan } from './pourPlan';
+
+const AT: Circumstances = { scope: 'stored', surface: null, dwellMinutes: null, dropsPerML: 20, headspacePercent: 10 };
+const BOTTLE: Vessel = {
+  id: 'b',
+  name: 'Galley spray',
+  shape: 'straight-spray',
+  capacityML: 375,
+  material: 'hdpe',
+  opaque: true,
+};
+const TOOLS = toolSet(['cups', 'spoons', 'jug'], 'us');
+
+function formulaOf(text: string): { formula: Formula; unread: string[] } {
+  const reading = readRecipe(text, { measures: 'us' });
+  return { formula: formulaFromReading(reading, 'f', 'F', 'us')!, unread: unreadOf(reading) };
+}
+function weigh(text: string, at: Partial<Circumstances> = {}): Evaluation {
+  const { formula, unread } = formulaOf(text);
+  const result = evaluate(formula, { ...AT, ...at }, unread);
+  if (!result.ok) throw new Error(result.problems[0]?.message);
+  return result.value;
+}
+const codes = (e: Evaluation): string[] => e.findings.map((f) => f.code);
+
+describe('whole recipes', () => {
+  // Our own wording of recipes in circulation; the expected verdicts follow from the rules' sources.
+  test.each([
+    ['1 cup vinegar\n1 cup water', 'stored', 'clear'],
+    ['1 cup vinegar\n1 cup water\n10 drops lavender oil', 'stored', 'clear'],
+    ['1 tbsp castile soap\n1 cup distilled water', 'stored', 'clear'],
+    ['50 g citric acid\n1 L water', 'stored', 'clear'],
+    ['1 cup vodka\n1 cup water', 'stored', 'caution'],
+    ['1/2 cup peroxide\n1/2 cup vinegar', 'stored', 'danger'],
+    ['1/2 cup peroxide\n1/2 cup vinegar', 'fresh', 'danger'],
+    ['1/2 cup baking soda\n1/4 cup peroxide', 'fresh', 'caution'],
+    ['1/2 cup baking soda\n1/4 cup peroxide', 'stored', 'danger'],
+    ['1/2 cup baking soda\n1/2 cup vinegar', 'stored', 'danger'],
+    ['1/2 cup baking soda\n1/2 cup vinegar', 'fresh', 'defeats'],
+    ['1/2 cup castile soap\n1 cup vinegar', 'stored', 'defeats'],
+    ['1 tsp dish soap\n1 cup vinegar', 'stored', 'clear'],
+    ['1 cup bleach\n1 cup water', 'stored', 'danger'],
+    ['1 cup water\n1 tbsp sparkle powder', 'stored', 'caution'],
+    ['1 cup water\nzzz qqq', 'stored', 'caution'],
+    ['1/2 cup (170 g) baking soda\n1 cup water', 'fresh', 'caution'],
+  ] as const)('%j %s is %s', (text, scope, verdict) => {
+    expect(weigh(text, { scope }).verdict).toBe(verdict);
+  });
+
+  test('the pH is left open until it is worked out', () => {
+    expect(weigh('1 cup vinegar\n1 cup water').state.pH).toBeNull();
+  });
+
+  test('a trace of bleach is enough', () => {
+    expect(codes(weigh('5 L water\n1 cup vinegar\n1 drop bleach'))).toContain('chlorine-gas');
+  });
+
+  test('a trace of soda in much vinegar does not burst a bottle', () => {
+    const found = codes(weigh('1 L vinegar\n0.05 g baking soda'));
+    expect(found).not.toContain('pressure');
+  });
+
+  test('a stronger label changes the verdict: 12 % peroxide burns', () => {
+    expect(weigh('1 cup peroxide').verdict).toBe('clear');
+    expect(weigh('1 cup peroxide (7 %)').verdict).toBe('caution');
+    expect(weigh('1 cup peroxide (12 %)').verdict).toBe('danger');
+  });
+
+  test('a vague amount is run at both ends, and said when the verdict turns on it', () => {
+    // A glug of vodka is 20 to 50 mL: 3.8 to 8.7 % alcohol, below and above the weakest that has a flash point.
+    const glug = weigh('200 mL water\na glug of vodka');
+    expect(codes(glug)).toContain('vague-amount');
+    expect(glug.verdict).toBe('caution');
+    expect(codes(weigh('200 mL water\na squirt of dish soap'))).toEqual([]);
+  });
+});
+
+describe('scaling never changes a verdict', () => {
+  test('any size of bottle, any starter', () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...STARTER_FORMULAS), fc.integer({ min: 50, max: 20_000 }), (formula, capacityML) => {
+        const at = { ...AT, scope: formula.use };
+        const small = evaluateAndPlan(formula, { ...BOTTLE, capacityML }, TOOLS, at);
+        const plain = evaluate(formula, at);
+        if (!small.ok || !plain.ok) throw new Error('does not come together');
+        expect(small.value.evaluation.verdict).toBe(plain.value.verdict);
+        expect(small.value.plan.fillML).toBeCloseTo(capacityML * 0.9, 6);
+        expect(small.value.plan.lines.at(-1)?.levelML).toBeCloseTo(capacityML * 0.9, 3);
+      }),
+      { numRuns: 80 },
+    );
+  });
+
+  test('no starter is a danger or cancels out in its own use', () => {
+    for (const formula of STARTER_FORMULAS) {
+      const result = evaluate(formula, { ...AT, scope: formula.use });
+      expect(result.ok && ['clear', 'caution']).toContain(result.ok && result.value.verdict);
+    }
+  });
+});
+
+describe('the pour into a bottle', () => {
+  function plan(text: string, vessel = BOTTLE, tools = TOOLS) {
+    const { formula } = formulaOf(text);
+    const result = evaluateAndPlan(formula, vessel, tools, AT);
+    if (!result.ok) throw new Error(result.problems[0]?.message);
+    return result.value.plan;
+  }
+
+  // 375 mL less 10 % is 337.5 mL; 2 to 1 is 225 and 112.5 mL.
+  test('a two-to-one recipe in a 375 mL bottle', () => {
+    const { lines } = plan('2 cups white vinegar\n1 cup water');
+    expect(lines.map((l) => [l.ingredientId, Math.round(l.volumeML * 10) / 10])).toEqual([
+      ['white-vinegar', 225],
+      ['water', 112.5],
+    ]);
+    expect(lines[0]?.measure?.measures.map((m) => m.name)).toEqual(['jug to 225 mL']);
+  });
+
+  test('the largest liquid first, salts into it, soap last but oils', () => {
+    const { lines } = plan('5 drops lavender oil\n1 tsp dish soap\n1 tbsp salt\n1 cup vinegar\n2 cups water');
+    expect(lines.map((l) => l.ingredientId)).toEqual(['water', 'salt', 'white-vinegar', 'dish-soap', 'lavender-oil']);
+  });
+
+  test('drops are whole, at least one, and their rounding is said', () => {
+    const { lines } = plan('1 gallon water\n1 drop lavender oil');
+    const oil = lines.find((l) => l.ingredientId === 'lavender-oil');
+    expect(oil?.drops).toBe(1);
+    expect(oil?.errorPercent).toBeCloseTo(100 * (0.05 / (oil?.volumeML ?? 1) - 1), 6);
+    expect(oil?.pourToMM).toBeNull();
+  });
+
+  test('levels rise, and each mark is where that volume stands', () => {
+    const { lines } = plan('2 cups water\n1 cup vinegar\n1/4 cup salt');
+    const marks = lines.map((l) => l.pourToMM ?? 0);
+    expect([...marks].sort((a, b) => a - b)).toEqual(marks);
+    expect(lines.at(-1)?.levelML).toBeCloseTo(337.5, 3);
+  });
+
+  test('a scale gives grams beside the spoons', () => {
+    const tools = toolSet(['spoons', 'scale'], 'us');
+    expect(plan('1 L water\n50 g citric acid', BOTTLE, tools).lines[1]?.scaleG).toBe(16);
+  });
+
+  test('rounding never crosses a safety limit', () => {
+    // By hand: 35.8 drops of 30 % ammonia (0.0144 g a drop) in 50 mL of water are 0.999 % by mass, under
+    // the 1 % at which fumes sting; the nearest whole number, 36, would be over it. So 35 are taken.
+    const { formula } = formulaOf('50 mL water\n35.8 drops household ammonia (30 %)');
+    const vessel = { ...BOTTLE, capacityML: (50 + 35.8 / 20) / 0.9 };
+    const result = evaluateAndPlan(formula, vessel, [], AT);
+    if (!result.ok) throw new Error('does not come together');
+    expect(result.value.evaluation.verdict).toBe('clear');
+    expect(result.value.plan.lines.map((l) => l.drops)).toEqual([null, 35]);
+  });
+});
+
+describe('surfaces', () => {
+  const on = (text: string, surface: string, dwellMinutes: number | null = null) =>
+    weigh(text, { surface: surfaceByName(surface), dwellMinutes }).surface!;
+  const vinegar = '1 cup vinegar\n1 cup water';
+
+  // Calcite dissolves in acid (CRC Handbook); the rest common practice, no source.
+  test.each([
+    [vinegar, 'marble', 'etches-stone', true],
+    [vinegar, 'granite', 'etches-stone', undefined],
+    [vinegar, 'cast-iron', 'corrodes-metal', true],
+    [vinegar, 'waxed-wood', 'strips-finish', true],
+    [vinegar, 'mirror', 'attacks-silvering', false],
+    ['40 g washing soda\n1 L water', 'aluminium', 'corrodes-metal', true],
+    ['1 cup rubbing alcohol\n2 cups water', 'acrylic', 'crazes-plastic', true],
+    ['1 cup rubbing alcohol\n2 cups water', 'varnished-wood', 'strips-finish', true],
+  ] as const)('%j on %s: %s', (text, surface, code, rulesOut) => {
+    const found = on(text, surface).findings.find((f) => f.code === code);
+    expect(found?.level).toBe('caution');
+    if (rulesOut !== undefined) expect(found?.rulesOut).toBe(rulesOut);
+  });
+
+  test.each([
+    ['1 tbsp castile soap\n1 cup water', 'marble'],
+    [vinegar, 'glass'],
+    ['1 cup rubbing alcohol\n2 cups water', 'glass'],
+    ['50 g baking soda\n1 L water', 'stainless-steel'],
+  ])('%j on %s: nothing found', (text, surface) => {
+    expect(on(text, surface).findings).toEqual([]);
+  });
+
+  test('how long it stays decides', () => {
+    expect(on(vinegar, 'cement-grout', 5).findings[0]).toMatchObject({
+      rulesOut: false,
+      figures: { harmAfterMinutes: 10, dwellMinutes: 5 },
+    });
+    expect(on(vinegar, 'cement-grout', 30).findings[0]).toMatchObject({ rulesOut: true });
+  });
+
+  test('vinegar that soda has used up does not etch', () => {
+    expect(on('1 cup vinegar\n20 g baking soda\n1 cup water', 'marble').findings).toEqual([]);
+  });
+
+  test('every surface is found by its id and its names, and says why', () => {
+    for (const surface of SURFACES) {
+      for (const name of [surface.id, surface.name, ...surface.names]) expect(surfaceByName(name)).toBe(surface);
+      const limits = [surface.acid, surface.alkali, surface.hypochlorite, surface.alcohol].filter((t) => t !== null);
+      for (const limit of limits) expect(limit.reason.length).toBeGreaterThan(10);
+    }
+  });
+});

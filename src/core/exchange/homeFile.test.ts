@@ -1,0 +1,82 @@
+import fc from 'fast-check';
+import { STARTER_FORMULAS } from '../formula/starters';
+import { DEFAULT_SETTINGS, type Home } from './home';
+import { FILE_VERSION, readFormulaFile, readHomeFile, writeFormulaFile, writeHomeFile } from './homeFile';
+import { migrated } from './migration';
+
+const HOME: Home = {
+  formulas: [{ ...STARTER_FORMULAS[0]!, id: 'mine' }],
+  vessels: [
+    { id: 'v', name: 'Galley spray', shape: 'straight-spray', capacityML: 375, material: 'hdpe', opaque: true },
+  ],
+  batches: [],
+  settings: DEFAULT_SETTINGS,
+};
+const written = writeHomeFile(HOME, '2026-11-24T08:00:00.000Z');
+const said = (text: string): string => {
+  const read = readHomeFile(text);
+  return read.ok ? 'accepted' : read.problems.map((p) => p.message).join(' ');
+};
+
+describe('the home file', () => {
+  test('comes back exactly', () => {
+    expect(readHomeFile(written)).toEqual({ ok: true, value: HOME });
+  });
+
+  test.each([
+    ['', /empty/],
+    ['hello', /not JSON/],
+    [written.slice(0, -40), /not JSON, or was cut short/],
+    ['[]', /not a file of Biscuit/],
+    ['{"format":"other"}', /not a Biscuit home file/],
+    [written.replace('"version": 1', '"version": 99'), /newer Biscuit/],
+    [written.replace('"version": 1', '"version": "x"'), /does not say its version/],
+    [written.replace('"capacityML": 375', '"capacityML": -4'), /at least 10 mL/],
+    [written.replace('"name": "Galley spray"', '"name": ""'), /vessels\.0\.name/],
+    [written.replace('"kind": "parts"', '"kind": "lots"'), /Accepted: volume, mass, drops/],
+    [writeFormulaFile(HOME.formulas[0]!), /not a Biscuit home file/],
+  ])('%#: a broken file is refused whole, and says what would be accepted', (text, expected) => {
+    expect(said(text)).toMatch(expected);
+  });
+
+  test('no damage to a file makes it throw or half-read', () => {
+    fc.assert(
+      fc.property(fc.nat(written.length - 1), fc.string({ maxLength: 3 }), (at, put) => {
+        const result = readHomeFile(written.slice(0, at) + put + written.slice(at + put.length));
+        if (!result.ok) expect(result.problems.length).toBeGreaterThan(0);
+      }),
+      { numRuns: 400 },
+    );
+  });
+});
+
+describe('the formula file', () => {
+  test.each(STARTER_FORMULAS.map((f) => [f.name, f] as const))('%s comes back exactly', (_, formula) => {
+    expect(readFormulaFile(writeFormulaFile(formula))).toEqual({ ok: true, value: formula });
+  });
+
+  test('what is out of range is said by field', () => {
+    const bad = writeFormulaFile({ ...STARTER_FORMULAS[0]!, name: '', lines: [] });
+    const result = readFormulaFile(bad);
+    expect(!result.ok && result.problems.map((p) => p.message)).toEqual([
+      'Give the formula a name of 1 to 80 letters: it goes on the label.',
+      'A formula needs at least one line, such as "1 cup white vinegar".',
+    ]);
+  });
+});
+
+describe('migrations', () => {
+  test('a value goes through every step in order', () => {
+    const steps = [
+      { from: 2, change: (v: unknown) => `${String(v)} c` },
+      { from: 1, change: (v: unknown) => `${String(v)} b` },
+    ];
+    expect(migrated('a', 1, 3, steps)).toBe('a b c');
+    expect(migrated('a', 3, 3, steps)).toBe('a');
+    expect(() => migrated('a', 1, 4, steps)).toThrow('No migration from version 3');
+  });
+
+  test('this version needs no step', () => {
+    expect(FILE_VERSION).toBe(1);
+  });
+});
