@@ -15,6 +15,9 @@ module.exports = {
       testEnvironment: 'node',
       roots: ['<rootDir>/server', '<rootDir>/cli', '<rootDir>/lint'],
       transform: babel,
+      transformIgnorePatterns: [
+        '/node_modules/(?!(content-disposition|cookie|numeric-quantity|format-quantity|fastest-levenshtein)/)',
+      ],
     },
     {
       displayName: 'interface',

@@ -21,7 +21,7 @@ export const createClient = (): QueryClient =>
         networkMode: 'always',
         refetchOnWindowFocus: false,
       },
-      mutations: { networkMode: 'always', retry: false },
+      mutations: { networkMode: 'always', retry: false, gcTime: 0 },
     },
   });
 

@@ -1,4 +1,4 @@
-import { bringersOf } from '../mixture/state';
+import { bringersOf, has } from '../mixture/state';
 import type { Rule } from './rule';
 
 /** Less than this much acid meeting alkali is not worth a word, mmol per litre. */
@@ -11,7 +11,7 @@ export const neutralised: Rule = {
   words: {
     happens: '{subjects} use each other up: nothing of either is left, only salty water.',
     why: '{neutralisedMmol} mmol of acid met as much alkali and gave {carbonDioxideML} mL of gas.',
-    instead: 'Use them one after the other: the soda first to scrub, a rinse, then the acid.',
+    instead: 'Use them one after the other: the alkali first to scrub, a rinse, then the acid.',
   },
   otherWords: {
     acid: {
@@ -27,12 +27,14 @@ export const neutralised: Rule = {
     fizz: {
       happens: '{subjects} fizz on the surface and use each other up.',
       why: 'The {carbonDioxideML} mL of gas can lift loose dirt; the work of acid and alkali is lost.',
-      instead: 'Let the fizz lift, or better, use them one after the other: soda to scrub, a rinse, then acid.',
+      instead:
+        'Let the fizz lift, or better, use them one after the other: the alkali to scrub, a rinse, then the acid.',
     },
   },
   check: ({ state, scope }) => {
     const { neutralisedMol, acidLeftMol, alkaliLeftMol } = state.balance;
-    if (scope === 'air' || state.volumeML <= 0) return null;
+    // Bleach must not meet acid at all: to advise one after the other would be wrong.
+    if (scope === 'air' || state.volumeML <= 0 || has(state, 'hypochlorite')) return null;
     if ((1000 * neutralisedMol) / (state.volumeML / 1000) < WORTH_SAYING_MMOL_PER_L) return null;
     const acidUsedPercent = (100 * neutralisedMol) / (neutralisedMol + acidLeftMol);
     const alkaliUsedPercent = (100 * neutralisedMol) / (neutralisedMol + alkaliLeftMol);

@@ -184,3 +184,11 @@ describe('what always holds', () => {
     expect(new Set(codes).size).toBe(codes.length);
   });
 });
+
+test('nobody is told to use bleach and an acid one after the other', () => {
+  for (const scope of SCOPES) {
+    const { findings } = meet([named('bleach'), named('vinegar')], scope);
+    expect(findings.map((f) => f.code)).not.toContain('neutralised');
+    expect(findings.map((f) => f.instead).join(' ')).not.toMatch(/one after the other/);
+  }
+});

@@ -1,0 +1,191 @@
+import { DEFAULT_SETTINGS, STARTER_FORMULAS, writeHomeFile, readHomeFile, type Formula } from '@/core';
+import { MemoryStorage } from '@/testing/memoryStorage';
+import type { Changes } from './changes';
+import { pipit } from './demo/pipit';
+import { lockNamed } from './lock';
+import { NewerDataError, SCHEMA_VERSION, Store, type StoreParts } from './store';
+
+/** Changes between stores that stand for tabs. */
+function tabs(): () => Changes {
+  const all: ((c: readonly string[]) => void)[] = [];
+  return () => {
+    let mine: ((c: readonly string[]) => void) | null = null;
+    return {
+      tell: (c) => all.filter((h) => h !== mine).forEach((h) => h(c)),
+      listen: (h) => {
+        mine = h;
+        all.push(h);
+        return () => undefined;
+      },
+    };
+  };
+}
+
+const silent: Changes = { tell: () => undefined, listen: () => () => undefined };
+const storeOn = (storage: MemoryStorage, more: Partial<StoreParts> = {}): Store =>
+  new Store({ storage, lock: lockNamed('t'), changes: silent, ...more });
+const formula = (id: string): Formula => ({ ...STARTER_FORMULAS[0]!, id });
+const put = (store: Store, id: string): Promise<void> => store.put([{ collection: 'formula', value: formula(id) }]);
+
+describe('records', () => {
+  test('a new home is empty, and keeps what is put in it', async () => {
+    const storage = new MemoryStorage();
+    const store = storeOn(storage);
+    expect(await store.home()).toEqual({ formulas: [], vessels: [], batches: [], settings: DEFAULT_SETTINGS });
+    await put(store, 'b');
+    await put(store, 'a');
+    expect((await storeOn(storage).all('formula')).map((f) => f.id)).toEqual(['a', 'b']);
+  });
+
+  test('one record a key', async () => {
+    const storage = new MemoryStorage();
+    await put(storeOn(storage), 'a');
+    expect([...storage.records.keys()].sort()).toEqual(['1/formula/a', '1/settings/settings', 'head']);
+  });
+
+  test('is changed in its newest form, and removed', async () => {
+    const store = storeOn(new MemoryStorage());
+    await put(store, 'a');
+    await Promise.all([
+      store.update('formula', 'a', (f) => ({ ...f, name: `${f.name}1` })),
+      store.update('formula', 'a', (f) => ({ ...f, name: `${f.name}2` })),
+    ]);
+    expect((await store.all('formula'))[0]?.name).toBe('Clear glass12');
+    expect(await store.update('formula', 'zzz', (f) => f)).toBeNull();
+    await store.remove('formula', 'a');
+    expect(await store.all('formula')).toEqual([]);
+  });
+
+  test('a full disk is said, and nothing that was there is lost', async () => {
+    const storage = new MemoryStorage();
+    const store = storeOn(storage);
+    await put(store, 'a');
+    const before = new Map(storage.records);
+    storage.full = true;
+    await expect(put(store, 'b')).rejects.toThrow('full');
+    await expect(store.replace(pipit(new Date(0)))).rejects.toThrow('full');
+    expect(storage.records).toEqual(before);
+    expect((await store.all('formula')).map((f) => f.id)).toEqual(['a']);
+  });
+});
+
+describe('a broken record', () => {
+  test.each([
+    ['{"id":', 'not JSON'],
+    ['{"id":"x"}', 'required'],
+  ])('%s is set aside and reported; the rest loads', async (raw, reason) => {
+    const storage = new MemoryStorage();
+    const store = storeOn(storage);
+    await put(store, 'a');
+    storage.records.set('1/formula/x', raw);
+    expect((await store.all('formula')).map((f) => f.id)).toEqual(['a']);
+    const [aside] = await store.asides();
+    expect(aside).toMatchObject({ key: '1/formula/x', raw });
+    expect(aside?.reason).toContain(reason);
+    expect(storage.records.has('1/formula/x')).toBe(false);
+  });
+});
+
+describe('replacing everything', () => {
+  const home = pipit(new Date('2026-11-24T08:00:00Z'));
+
+  test('export, clear, import gives the same home', async () => {
+    const store = storeOn(new MemoryStorage(), { seed: () => home });
+    const file = writeHomeFile(await store.home(), '2026-11-24T08:00:00.000Z');
+    await store.replace({ formulas: [], vessels: [], batches: [], settings: DEFAULT_SETTINGS });
+    expect((await store.home()).batches).toEqual([]);
+    const read = readHomeFile(file);
+    if (!read.ok) throw new Error(read.problems[0]?.message);
+    await store.replace(read.value);
+    expect(writeHomeFile(await store.home(), '2026-11-24T08:00:00.000Z')).toBe(file);
+  });
+
+  test('leaves no leftovers, and an interrupted one is swept at the next opening', async () => {
+    const storage = new MemoryStorage();
+    const store = storeOn(storage);
+    await put(store, 'old');
+    await store.replace(home);
+    expect([...storage.records.keys()].filter((k) => k.startsWith('1/'))).toEqual([]);
+    storage.records.set('1/formula/leftover', '{}');
+    expect((await storeOn(storage).all('formula')).map((f) => f.id)).not.toContain('leftover');
+    expect(storage.records.has('1/formula/leftover')).toBe(false);
+  });
+
+  test('another tab sees it, and writes into the new home', async () => {
+    const storage = new MemoryStorage();
+    const tab = tabs();
+    const one = storeOn(storage, { changes: tab() });
+    const two = storeOn(storage, { changes: tab() });
+    const heard: string[] = [];
+    two.listen((c) => heard.push(...c));
+    await two.all('formula');
+    await one.replace(home);
+    expect(heard).toContain('batch');
+    await put(two, 'late');
+    expect((await one.all('formula')).map((f) => f.id)).toContain('late');
+  });
+});
+
+describe('versions', () => {
+  test('records of a newer Biscuit are not touched', async () => {
+    const storage = new MemoryStorage();
+    storage.records.set('head', JSON.stringify({ schema: SCHEMA_VERSION + 1, generation: 3 }));
+    storage.records.set('3/formula/a', '{"new":"shape"}');
+    const before = new Map(storage.records);
+    const store = storeOn(storage);
+    await expect(store.all('formula')).rejects.toThrow(NewerDataError);
+    await expect(put(store, 'b')).rejects.toThrow(/newer Biscuit/);
+    expect(storage.records).toEqual(before);
+  });
+
+  test('older records go through every step, into a new generation, in one write', async () => {
+    const storage = new MemoryStorage();
+    await put(storeOn(storage), 'a');
+    storage.records.set('1/formula/broken', '{"id":');
+    const rename = (to: string) => (record: unknown) => {
+      const { collection, value } = record as { collection: string; value: Formula };
+      return { collection, value: collection === 'formula' ? { ...value, name: `${value.name} ${to}` } : value };
+    };
+    const later = storeOn(storage, {
+      schemaVersion: 3,
+      migrations: [
+        { from: 1, change: rename('one') },
+        { from: 2, change: rename('two') },
+      ],
+    });
+    expect((await later.all('formula')).map((f) => f.name)).toEqual(['Clear glass one two']);
+    expect((await later.asides()).map((a) => a.raw)).toEqual(['{"id":']);
+    expect(JSON.parse(storage.records.get('head')!)).toEqual({ schema: 3, generation: 2 });
+    // Once is enough: opening again changes nothing more.
+    const again = storeOn(storage, { schemaVersion: 3, migrations: [] });
+    expect((await again.all('formula')).map((f) => f.name)).toEqual(['Clear glass one two']);
+  });
+});
+
+describe('drafts', () => {
+  test('outlive a reload, stand outside the home, and a broken one is none', async () => {
+    const storage = new MemoryStorage();
+    await storeOn(storage).putDraft('paste', { text: '1 cup' });
+    expect(await storeOn(storage).draft('paste')).toEqual({ text: '1 cup' });
+    await storeOn(storage).replace(pipit(new Date(0)));
+    expect(await storeOn(storage).draft('paste')).toEqual({ text: '1 cup' });
+    storage.records.set('draft/paste', '{');
+    expect(await storeOn(storage).draft('paste')).toBeNull();
+  });
+});
+
+describe('the demo home', () => {
+  const home = pipit(new Date('2026-11-24T08:00:00Z'));
+
+  test('passes the same check as any home', () => {
+    const read = readHomeFile(writeHomeFile(home, '2026-11-24T08:00:00.000Z'));
+    expect(read).toEqual({ ok: true, value: home });
+  });
+
+  test('lies in the past and holds something of each', () => {
+    expect(home.batches.every((b) => b.madeAt < '2026-11-24T08:00:00.000Z')).toBe(true);
+    expect(new Set(home.batches.map((b) => b.state))).toEqual(new Set(['kept', 'emptied', 'discarded']));
+    expect(home.formulas.length).toBeGreaterThanOrEqual(3);
+    expect(home.vessels.every((v) => v.capacityML <= 500 || v.shape === 'tub')).toBe(true);
+  });
+});

@@ -1,0 +1,148 @@
+import { fireEvent, screen, waitFor } from '@testing-library/react-native';
+import { pipit } from '@/data/demo/pipit';
+import { renderIn, settle } from '@/testing/renderIn';
+import { vesselOf } from './BottleChoice';
+import { BenchScreen, PasteScreen } from '.';
+
+const mockPush = jest.fn();
+jest.mock('expo-router', () => ({ useRouter: () => ({ push: mockPush, replace: mockPush }) }));
+
+beforeEach(() => mockPush.mockClear());
+
+const paste = async (text: string) => {
+  const view = await renderIn(<PasteScreen formulaId={null} />);
+  fireEvent.changeText(screen.getByTestId('recipe-text'), text);
+  await settle();
+  return view;
+};
+
+describe('paste a recipe', () => {
+  test('an empty text asks for one', async () => {
+    await renderIn(<PasteScreen formulaId={null} />);
+      expect(screen.getByText('Try an example')).toBeTruthy();
+    expect(screen.getByTestId('next-bottle').props.accessibilityState).toMatchObject({ disabled: true });
+  });
+
+  test('a sound recipe is clear, kept, and goes to its bottle', async () => {
+    const { store } = await paste('Galley spray\n1 cup white vinegar\n1 cup water');
+    expect(screen.getByText('Clear')).toBeTruthy();
+    expect(screen.getByText('Every line was understood.')).toBeTruthy();
+    fireEvent.press(screen.getByTestId('next-bottle'));
+    await waitFor(() => expect(mockPush).toHaveBeenCalledWith(expect.stringMatching(/^\/mix\/[0-9a-f-]{36}$/)));
+    expect((await store.all('formula'))[0]).toMatchObject({
+      name: 'Galley spray',
+      lines: [{ ingredient: { id: 'white-vinegar' } }, {}],
+    });
+  });
+
+  test('a danger is stopped, with its reason, and offers no way on', async () => {
+    await paste('1/2 cup peroxide\n1/2 cup vinegar');
+    expect(screen.getAllByText('Danger').length).toBeGreaterThan(0);
+    expect(screen.getByText(/peracetic acid/)).toBeTruthy();
+    expect(screen.getByTestId('stopped')).toBeTruthy();
+    expect(screen.queryByTestId('next-bottle')).toBeNull();
+  });
+
+  test('a doubtful line is asked about, and answered with one tap', async () => {
+    await paste('1 cup water\n1 tbsp soap');
+    expect(screen.getByText('Which one is meant?')).toBeTruthy();
+    fireEvent.press(screen.getByLabelText('dish soap'));
+    expect(screen.queryByText('Which one is meant?')).toBeNull();
+    expect(screen.getByText('1 tbsp dish soap')).toBeTruthy();
+  });
+
+  test('a line that cannot be read keeps the verdict from being clear', async () => {
+    await paste('1 cup water\nqwer asdf zxcv');
+    expect(screen.getByText(/does not know qwer asdf zxcv/)).toBeTruthy();
+    fireEvent.press(screen.getByText('It is a note'));
+    expect(screen.getByText('Clear')).toBeTruthy();
+  });
+
+  test('without a name it does not go on', async () => {
+    await paste('1 cup water\n1 cup vinegar');
+    fireEvent.changeText(screen.getByTestId('formula-name'), ' ');
+    expect(screen.getByText(/Give it a name/)).toBeTruthy();
+    expect(screen.getByTestId('next-bottle').props.accessibilityState).toMatchObject({ disabled: true });
+  });
+
+  test('a full disk is said, and the text stays', async () => {
+    const { storage } = await paste('1 cup water\n1 cup vinegar');
+    storage.full = true;
+    fireEvent.press(screen.getByTestId('next-bottle'));
+    await waitFor(() => expect(screen.getByText(/Not saved: The disk is full/)).toBeTruthy());
+    expect(screen.getByTestId('recipe-text').props.value).toBe('1 cup water\n1 cup vinegar');
+  });
+});
+
+describe('the bench', () => {
+  const home = pipit(new Date('2026-11-24T08:00:00Z'));
+
+  test('makes a labelled batch', async () => {
+    const { store } = await renderIn(<BenchScreen id="pipit-porthole" />, home);
+    await waitFor(() => expect(screen.getByText('How much of each')).toBeTruthy());
+    fireEvent.press(screen.getByTestId('make-it'));
+    await waitFor(() => expect(mockPush).toHaveBeenCalledWith(expect.stringMatching(/^\/shelf\//)));
+    const made = (await store.all('batch')).find((b) => !b.id.startsWith('pipit-'));
+    expect(made).toMatchObject({ state: 'kept', label: { name: 'Porthole glass' }, formula: { id: 'pipit-porthole' } });
+  });
+
+  test('what cancels out can be made, knowingly', async () => {
+    await renderIn(<BenchScreen id="pipit-cancel" />, home);
+    await waitFor(() => expect(screen.getByText('Make it anyway')).toBeTruthy());
+    expect(screen.getAllByText('Cancels out').length).toBeGreaterThan(0);
+  });
+
+  test('a danger is neither measured nor made', async () => {
+    const danger = {
+      ...home.formulas[0]!,
+      id: 'danger',
+      lines: [
+        {
+          id: '1',
+          ingredient: { kind: 'known' as const, id: 'chlorine-bleach' },
+          amount: { kind: 'parts' as const, value: { low: 1, high: 1 } },
+        },
+        {
+          id: '2',
+          ingredient: { kind: 'known' as const, id: 'white-vinegar' },
+          amount: { kind: 'parts' as const, value: { low: 1, high: 1 } },
+        },
+      ],
+    };
+    await renderIn(<BenchScreen id="danger" />, { ...home, formulas: [danger] });
+    await waitFor(() => expect(screen.getByTestId('stopped')).toBeTruthy());
+    expect(screen.queryByTestId('make-it')).toBeNull();
+    expect(screen.queryByTestId('measure-list')).toBeNull();
+    expect(screen.queryByTestId('bottle')).toBeNull();
+  });
+
+  test('a formula that is gone is said to be gone', async () => {
+    await renderIn(<BenchScreen id="nowhere" />, home);
+    await waitFor(() => expect(screen.getByText('Not here')).toBeTruthy());
+  });
+});
+
+describe('a typed bottle', () => {
+  const typed = (sizeText: string) => vesselOf({ kind: 'typed', sizeText, shape: 'straight-spray' }, []);
+
+  test.each([
+    ['375', 375],
+    ['375 mL', 375],
+    ['0.5 L', 500],
+    ['0,5 l', 500],
+    ['1 l', 1000],
+  ])('%s holds %d mL', (text, capacityML) => {
+    expect(typed(text)).toMatchObject({ vessel: { capacityML } });
+  });
+
+  test.each([
+    ['', /number in mL/],
+    ['big', /number in mL/],
+    ['3', /at least 10 mL/],
+    ['999999', /at most 100 000 mL/],
+    ['-5', /number in mL/],
+  ])('"%s" is no size, and it says what is', (text, expected) => {
+    const result = typed(text);
+    expect('problem' in result && result.problem).toMatch(expected);
+  });
+});

@@ -1,0 +1,30 @@
+import type { Storage } from '@/data/storage';
+
+/** A storage in memory that can be told to fail, as a full disk does. */
+export class MemoryStorage implements Storage {
+  readonly records = new Map<string, string>();
+  full = false;
+
+  getItem(key: string): Promise<string | null> {
+    return Promise.resolve(this.records.get(key) ?? null);
+  }
+
+  getMany(keys: string[]): Promise<Record<string, string | null>> {
+    return Promise.resolve(Object.fromEntries(keys.map((k) => [k, this.records.get(k) ?? null])));
+  }
+
+  setMany(entries: Record<string, string>): Promise<void> {
+    if (this.full) return Promise.reject(new Error('The disk is full'));
+    for (const [key, value] of Object.entries(entries)) this.records.set(key, value);
+    return Promise.resolve();
+  }
+
+  removeMany(keys: string[]): Promise<void> {
+    keys.forEach((k) => this.records.delete(k));
+    return Promise.resolve();
+  }
+
+  getAllKeys(): Promise<string[]> {
+    return Promise.resolve([...this.records.keys()]);
+  }
+}

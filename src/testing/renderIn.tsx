@@ -1,0 +1,35 @@
+import { ThemeProvider } from '@rneui/themed';
+import { act, render } from '@testing-library/react-native';
+import type { ReactElement } from 'react';
+import type { Home } from '@/core';
+import { createClient, HomeProvider } from '@/data';
+import { lockNamed } from '@/data/lock';
+import { Store } from '@/data/store';
+import { elementsTheme, NoticeProvider } from '@/ui';
+import { MemoryStorage } from './memoryStorage';
+
+/** Lets what was begun (reads, writes) come to its end. */
+export const settle = (): Promise<void> =>
+  act(async () => {
+    for (let i = 0; i < 3; i++) await new Promise((resolve) => setImmediate(resolve));
+  });
+
+/** Renders a screen in a home kept in memory, and waits until it has read what it needs. */
+export async function renderIn(screen: ReactElement, home?: Home) {
+  const storage = new MemoryStorage();
+  const store = new Store({
+    storage,
+    lock: lockNamed('test'),
+    changes: { tell: () => undefined, listen: () => () => undefined },
+    ...(home ? { seed: () => home } : {}),
+  });
+  const view = render(
+    <ThemeProvider theme={elementsTheme}>
+      <HomeProvider home={{ store, kind: 'own' }} client={createClient()}>
+        <NoticeProvider>{screen}</NoticeProvider>
+      </HomeProvider>
+    </ThemeProvider>,
+  );
+  await settle();
+  return { ...view, storage, store };
+}
