@@ -6,7 +6,7 @@ export CI := 1
 
 SOURCES := $(shell find src public -type f 2>/dev/null | sed 's/ /\\ /g') app.json metro.config.js babel.config.js tsconfig.json package-lock.json
 
-.PHONY: demo start test bench types lint unit e2e chromium export clean
+.PHONY: demo start test bench types lint unit e2e pictures chromium export clean
 
 node_modules/.installed: package.json package-lock.json
 	npm ci
@@ -43,7 +43,12 @@ unit: node_modules/.installed
 	npx jest
 
 e2e: dist/index.html chromium
-	npx playwright test
+	npx playwright test --project checks
+
+## The pictures in docs/screenshots, from the demo home
+pictures: dist/index.html chromium
+	mkdir -p docs/screenshots
+	npx playwright test --project pictures
 
 chromium:
 	@command -v chromium >/dev/null || (apt-get update && apt-get install -y chromium)

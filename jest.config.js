@@ -1,5 +1,7 @@
 /** The core starts in a second or two in a plain environment; the interface brings React Native along. */
-const babel = { '^.+\\.[jt]sx?$': ['babel-jest', { configFile: './babel.config.js', caller: { name: 'metro', platform: 'web' } }] };
+const babel = {
+  '^.+\\.[jt]sx?$': ['babel-jest', { configFile: './babel.config.js', caller: { name: 'metro', platform: 'web' } }],
+};
 
 module.exports = {
   projects: [

@@ -54,14 +54,20 @@ export interface StoreParts {
 export class Store {
   private readonly parts: Required<StoreParts>;
   private opened: Promise<void> | null = null;
+  private readonly heard = new Set<(collections: readonly string[]) => void>();
 
   constructor(parts: StoreParts) {
     this.parts = { seed: emptyHome, migrations: MIGRATIONS, schemaVersion: SCHEMA_VERSION, ...parts };
   }
 
-  /** Hears what other tabs write. */
+  /** Hears what other tabs write, and what this one sets aside. */
   listen(heard: (collections: readonly string[]) => void): () => void {
-    return this.parts.changes.listen(heard);
+    this.heard.add(heard);
+    const stop = this.parts.changes.listen(heard);
+    return () => {
+      this.heard.delete(heard);
+      stop();
+    };
   }
 
   /** All readable records of a collection, by id in order. Those that cannot be read are set aside. */
@@ -257,6 +263,7 @@ export class Store {
     await this.parts.storage.setMany(Object.fromEntries(bad.map((b) => [ASIDE + b.key, JSON.stringify(b)])));
     await this.parts.storage.removeMany(bad.map((b) => b.key));
     this.parts.changes.tell(['aside']);
+    this.heard.forEach((heard) => heard(['aside']));
   }
 }
 

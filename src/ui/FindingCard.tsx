@@ -28,13 +28,7 @@ export function FindingCard({ finding, sources }: Props) {
   );
   return (
     <View style={[styles.card, { borderLeftColor: ink }]} testID={`finding-${finding.code}`}>
-      <Pressable
-        role="button"
-        aria-expanded={open}
-        aria-label={`${LEVEL_WORD[finding.level]}: ${finding.happens} ${open ? 'Hide the reason' : 'Show the reason'}`}
-        onPress={() => setOpen(!open)}
-        style={styles.head}
-      >
+      <Pressable role="button" aria-expanded={open} onPress={() => setOpen(!open)} style={styles.head}>
         <View style={styles.said}>
           <Kind style={{ color: ink }}>{LEVEL_WORD[finding.level]}</Kind>
           <Body style={grave ? styles.grave : undefined}>{finding.happens}</Body>

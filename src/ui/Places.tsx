@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
-import { Pressable, StyleSheet, Text, View, useWindowDimensions } from 'react-native';
+import { StyleSheet, Text, View, useWindowDimensions } from 'react-native';
 import Svg, { Circle, Path, Rect } from 'react-native-svg';
+import { Leads } from './Leads';
 import { COLORS, FAMILY, SPACE, TOUCH, WIDE_FROM } from './theme';
 import { scallopPath } from './scallop';
 
@@ -18,6 +19,8 @@ const PLACES: readonly { readonly id: PlaceId; readonly name: string }[] = [
 
 interface Props {
   readonly here: PlaceId | SideId | null;
+  /** The address of each place. */
+  readonly addresses: Readonly<Record<PlaceId | SideId, string>>;
   readonly go: (to: PlaceId | SideId) => void;
   readonly banner: ReactNode;
   readonly children: ReactNode;
@@ -27,12 +30,12 @@ interface Props {
 export const useWide = (): boolean => useWindowDimensions().width >= WIDE_FROM;
 
 /** The frame of the app: places at the bottom of a phone, in a rail at the left of a wide screen. */
-export function Places({ here, go, banner, children }: Props) {
+export function Places({ here, addresses, go, banner, children }: Props) {
   const wide = useWide();
   const places = (
     <View style={wide ? styles.railPlaces : styles.bar} role="navigation" aria-label="Places">
       {PLACES.map((p) => (
-        <Place key={p.id} name={p.name} on={here === p.id} wide={wide} onPress={() => go(p.id)}>
+        <Place key={p.id} name={p.name} on={here === p.id} wide={wide} to={addresses[p.id]} onPress={() => go(p.id)}>
           <PlaceMark id={p.id} ink={here === p.id ? COLORS.action : COLORS.inkSoft} />
         </Place>
       ))}
@@ -42,8 +45,8 @@ export function Places({ here, go, banner, children }: Props) {
     <View style={wide ? styles.railSides : styles.head} role="navigation" aria-label="Help and settings">
       {!wide && <Text style={styles.brand}>Biscuit</Text>}
       {!wide && <View style={styles.spring} />}
-      <Side name="Safety" on={here === 'safety'} onPress={() => go('safety')} />
-      <Side name="Settings" on={here === 'settings'} onPress={() => go('settings')} />
+      <Side name="Safety" on={here === 'safety'} to={addresses.safety} onPress={() => go('safety')} />
+      <Side name="Settings" on={here === 'settings'} to={addresses.settings} onPress={() => go('settings')} />
     </View>
   );
   if (wide) {
@@ -76,40 +79,35 @@ function Place({
   name,
   on,
   wide,
+  to,
   onPress,
   children,
 }: {
   name: string;
   on: boolean;
   wide: boolean;
+  to: string;
   onPress: () => void;
   children: ReactNode;
 }) {
   return (
-    <Pressable
-      role="link"
-      aria-label={name}
-      aria-current={on ? 'page' : undefined}
-      onPress={onPress}
+    <Leads
+      to={to}
+      onGo={onPress}
+      current={on}
       style={[wide ? styles.railPlace : styles.place, on && (wide ? styles.railOn : styles.placeOn)]}
     >
       {children}
       <Text style={[styles.placeName, on && styles.placeNameOn]}>{name}</Text>
-    </Pressable>
+    </Leads>
   );
 }
 
-function Side({ name, on, onPress }: { name: string; on: boolean; onPress: () => void }) {
+function Side({ name, on, to, onPress }: { name: string; on: boolean; to: string; onPress: () => void }) {
   return (
-    <Pressable
-      role="link"
-      aria-label={name}
-      aria-current={on ? 'page' : undefined}
-      onPress={onPress}
-      style={styles.side}
-    >
+    <Leads to={to} onGo={onPress} current={on} style={styles.side}>
       <Text style={[styles.sideName, on && styles.placeNameOn]}>{name}</Text>
-    </Pressable>
+    </Leads>
   );
 }
 

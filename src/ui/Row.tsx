@@ -1,25 +1,22 @@
 import type { ReactNode } from 'react';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
+import { Leads } from './Leads';
 import { COLORS, SPACE, TOUCH } from './theme';
 import { Body, Soft } from './Words';
 
 interface Props {
   readonly title: string;
   readonly detail?: string;
+  readonly to: string;
   readonly onPress: () => void;
   readonly mark?: ReactNode;
   readonly selected?: boolean;
 }
 
 /** A line of a list that leads somewhere. */
-export function Row({ title, detail, onPress, mark, selected = false }: Props) {
+export function Row({ title, detail, to, onPress, mark, selected = false }: Props) {
   return (
-    <Pressable
-      role="link"
-      aria-label={detail ? `${title}. ${detail}` : title}
-      onPress={onPress}
-      style={({ pressed }) => [styles.row, selected && styles.selected, pressed && styles.pressed]}
-    >
+    <Leads to={to} onGo={onPress} style={[styles.row, selected && styles.selected]}>
       {mark}
       <View style={styles.words}>
         <Body style={styles.title}>{title}</Body>
@@ -28,7 +25,7 @@ export function Row({ title, detail, onPress, mark, selected = false }: Props) {
       <Body style={styles.arrow} aria-hidden>
         ›
       </Body>
-    </Pressable>
+    </Leads>
   );
 }
 
@@ -43,7 +40,6 @@ const styles = StyleSheet.create({
     borderBottomColor: COLORS.line,
   },
   selected: { backgroundColor: COLORS.actionTint },
-  pressed: { opacity: 0.7 },
   words: { flex: 1 },
   title: { fontWeight: '700', fontSize: 17 },
   arrow: { fontSize: 24, color: COLORS.inkSoft },

@@ -12,7 +12,13 @@ interface Props {
 export function Screen({ children, next }: Props) {
   return (
     <View style={styles.screen}>
-      <ScrollView style={styles.scroll} contentContainerStyle={styles.content} keyboardShouldPersistTaps="handled">
+      <ScrollView
+        style={styles.scroll}
+        // Where nothing in it can be focused, it must itself be reached to be scrolled by keys.
+        tabIndex={next ? undefined : 0}
+        contentContainerStyle={styles.content}
+        keyboardShouldPersistTaps="handled"
+      >
         {children}
       </ScrollView>
       {next !== undefined && next !== null && <View style={styles.next}>{next}</View>}

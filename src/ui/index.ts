@@ -5,6 +5,7 @@ export { Choice } from './Choice';
 export { Field } from './Field';
 export { FindingCard, VerdictBanner } from './FindingCard';
 export { LabelCard } from './LabelCard';
+export { Leads } from './Leads';
 export { loadFonts } from './loadFonts';
 export { NoticeProvider, useNotice } from './Notice';
 export { dayText, errorText, massText, readable, volumeText } from './numbers';

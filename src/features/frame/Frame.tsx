@@ -60,7 +60,7 @@ function Inner({ children }: { children: ReactNode }) {
   const router = useRouter();
   const path = usePathname();
   return (
-    <Places here={placeOf(path)} go={(to) => router.push(ADDRESS[to])} banner={<Banners />}>
+    <Places here={placeOf(path)} addresses={ADDRESS} go={(to) => router.push(ADDRESS[to])} banner={<Banners />}>
       {children}
     </Places>
   );

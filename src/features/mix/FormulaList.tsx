@@ -12,7 +12,14 @@ export function FormulaList({ openId }: { openId: string | null }) {
   const open = (f: Formula) => () => router.push(`/mix/${f.id}`);
   const rows = (formulas: readonly Formula[]) =>
     formulas.map((f) => (
-      <Row key={f.id} title={f.name} detail={f.purpose} onPress={open(f)} selected={f.id === openId} />
+      <Row
+        key={f.id}
+        title={f.name}
+        detail={f.purpose}
+        to={`/mix/${f.id}`}
+        onPress={open(f)}
+        selected={f.id === openId}
+      />
     ));
   return (
     <Screen

@@ -19,7 +19,7 @@ const paste = async (text: string) => {
 describe('paste a recipe', () => {
   test('an empty text asks for one', async () => {
     await renderIn(<PasteScreen formulaId={null} />);
-      expect(screen.getByText('Try an example')).toBeTruthy();
+    expect(screen.getByText('Try an example')).toBeTruthy();
     expect(screen.getByTestId('next-bottle').props.accessibilityState).toMatchObject({ disabled: true });
   });
 
@@ -82,6 +82,7 @@ describe('the bench', () => {
     await waitFor(() => expect(screen.getByText('How much of each')).toBeTruthy());
     fireEvent.press(screen.getByTestId('make-it'));
     await waitFor(() => expect(mockPush).toHaveBeenCalledWith(expect.stringMatching(/^\/shelf\//)));
+    await settle();
     const made = (await store.all('batch')).find((b) => !b.id.startsWith('pipit-'));
     expect(made).toMatchObject({ state: 'kept', label: { name: 'Porthole glass' }, formula: { id: 'pipit-porthole' } });
   });

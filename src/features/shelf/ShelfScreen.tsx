@@ -1,8 +1,8 @@
 import { useRouter } from 'expo-router';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { discardBy, isPastItsDay, type Batch } from '@/core';
 import { useBatches } from '@/data';
-import { Action, Body, COLORS, dayText, Heading, LabelCard, Part, Screen, SPACE, Title, useWide } from '@/ui';
+import { Action, Body, COLORS, dayText, Heading, LabelCard, Leads, Part, Screen, SPACE, Title, useWide } from '@/ui';
 
 /** What has become of a batch, for its label; null while it stands on the shelf. */
 export function endedText(batch: Batch): string | null {
@@ -22,11 +22,10 @@ export function ShelfScreen({ openId }: { openId: string | null }) {
   const ordered = [...kept].sort((a, b) => Number(isPastItsDay(b, now)) - Number(isPastItsDay(a, now)));
   const gone = (batches.data ?? []).filter((b) => b.state !== 'kept').sort(newestFirst);
   const card = (b: Batch) => (
-    <Pressable
+    <Leads
       key={b.id}
-      role="link"
-      aria-label={`${b.label.name}, made ${dayText(b.madeAt)}`}
-      onPress={() => router.push(`/shelf/${b.id}`)}
+      to={`/shelf/${b.id}`}
+      onGo={() => router.push(`/shelf/${b.id}`)}
       style={[styles.card, b.id === openId && styles.open]}
     >
       <LabelCard
@@ -38,7 +37,7 @@ export function ShelfScreen({ openId }: { openId: string | null }) {
         past={isPastItsDay(b, now)}
         ended={endedText(b)}
       />
-    </Pressable>
+    </Leads>
   );
   return (
     <Screen

@@ -33,6 +33,7 @@ export function TodayScreen() {
               title={b.label.name}
               detail={`Made ${dayText(b.madeAt)}, in ${b.vessel.name}. Pour it away and make it fresh.`}
               mark={<VerdictMark level="caution" size={32} />}
+              to={`/shelf/${b.id}`}
               onPress={() => router.push(`/shelf/${b.id}`)}
             />
           ))}
@@ -49,6 +50,7 @@ export function TodayScreen() {
           <Row
             title={kept.length === 1 ? 'One bottle' : `${kept.length} bottles`}
             detail={kept.map((b) => b.label.name).join(', ')}
+            to="/shelf"
             onPress={() => router.push('/shelf')}
           />
         )}

@@ -1,0 +1,31 @@
+import { test as base, expect, type Page } from '@playwright/test';
+
+export const DEMO_URL = 'http://127.0.0.1:4182';
+
+/** A page on which any error, refused script or style fails the test. */
+export const test = base.extend({
+  page: async ({ page }, use) => {
+    const wrong: string[] = [];
+    page.on('console', (message) => {
+      if (message.type() === 'error') wrong.push(message.text());
+    });
+    page.on('pageerror', (error) => wrong.push(error.message));
+    await use(page);
+    expect(wrong).toEqual([]);
+  },
+});
+
+export { expect };
+
+/** Pastes a text into the recipe field of a fresh paste screen. */
+export async function paste(page: Page, text: string): Promise<void> {
+  await page.goto('/mix/paste');
+  await page.getByTestId('recipe-text').fill(text);
+}
+
+/** Picks a file in the dialogue that a press opens. */
+export async function chooseFile(page: Page, press: () => Promise<void>, name: string, text: string): Promise<void> {
+  const chooser = page.waitForEvent('filechooser');
+  await press();
+  await (await chooser).setFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) });
+}
