@@ -54,6 +54,7 @@ export default tseslint.config(
       'boundaries/elements': [
         { type: 'core-door', pattern: 'src/core/index.ts', mode: 'full' },
         ...CORE_ROOMS.map((room) => ({ type: `core-${room}`, pattern: `src/core/${room}/**/*`, mode: 'full' })),
+        { type: 'testing', pattern: 'src/testing/**/*', mode: 'full' },
         { type: 'data', pattern: 'src/data/**/*', mode: 'full' },
         { type: 'ui', pattern: 'src/ui/**/*', mode: 'full' },
         { type: 'feature', pattern: 'src/features/*/**/*', mode: 'full', capture: ['feature'] },
@@ -85,6 +86,7 @@ export default tseslint.config(
             { from: 'cli', allow: ['cli', 'core-door'] },
             { from: 'app', allow: ['app', 'feature', 'ui', 'data'] },
             { from: 'server', allow: ['server'] },
+            { from: 'testing', allow: ['testing', 'data', 'ui', 'core-door'] },
           ],
         },
       ],
@@ -129,6 +131,8 @@ export default tseslint.config(
   {
     files: ['**/*.test.ts', '**/*.test.tsx', 'e2e/**/*.ts', 'bench/**/*.ts', 'src/testing/**'],
     rules: {
+      // Playwright's fixtures call a function named `use`.
+      'react-hooks/rules-of-hooks': 'off',
       'boundaries/element-types': 'off',
       '@typescript-eslint/no-non-null-assertion': 'off',
       '@typescript-eslint/no-unsafe-assignment': 'off',
@@ -141,5 +145,9 @@ export default tseslint.config(
     files: ['src/ui/**/*.tsx'],
     rules: { '@typescript-eslint/no-deprecated': 'off' },
   },
-  { files: ['**/*.mjs', '**/*.js'], extends: [tseslint.configs.disableTypeChecked] },
+  {
+    files: ['**/*.mjs', '**/*.js'],
+    extends: [tseslint.configs.disableTypeChecked],
+    languageOptions: { globals: { process: 'readonly', module: 'writable', require: 'readonly' } },
+  },
 );

@@ -3,10 +3,10 @@
 export { evaluate, type Evaluation, type SurfaceEvaluation } from './evaluation/evaluate';
 export { meet } from './evaluation/meet';
 export type { Circumstances } from './evaluation/options';
-export { evaluateAndPlan, planPour, type PouredLine, type PourPlan } from './evaluation/pourPlan';
+export { evaluateAndPlan, type PouredLine, type PourPlan } from './evaluation/pourPlan';
 export { mixtureReport } from './evaluation/report';
 
-export { readRecipe, linesOf, MOST_TEXT } from './formula/reader/readRecipe';
+export { readRecipe, MOST_TEXT } from './formula/reader/readRecipe';
 export {
   isDoubtful,
   type Correction,
@@ -17,7 +17,7 @@ export {
 } from './formula/reader/reading';
 export { readAmount } from './formula/reader/readAmount';
 export { formulaFromReading, unreadOf } from './formula/fromReading';
-export { amountText, formulaText, lineText, writtenNumber } from './formula/card';
+export { amountText, formulaText, lineText } from './formula/card';
 export { disagreements, type Disagreement } from './formula/dualAmount';
 export { STARTER_FORMULAS } from './formula/starters';
 export { checked, checkFormula } from './formula/schema';
@@ -38,8 +38,7 @@ export {
   type VesselShapeId,
 } from './catalogue/vessels';
 
-export { SCOPES, isWorse, worstOf, type Finding, type Level, type Scope } from './findings/finding';
-export { plainNumber } from './findings/wording';
+export { SCOPES, type Finding, type Level, type Scope } from './findings/finding';
 
 export { discardBy, isPastItsDay, type Batch, type BatchState } from './keeping/batch';
 export { labelOf, type LabelContent } from './keeping/label';
@@ -47,11 +46,11 @@ export { shelfLife, type ShelfLife } from './keeping/shelfLife';
 
 export { batchSchema, DEFAULT_SETTINGS, settingsSchema, vesselSchema, type Home, type Settings } from './exchange/home';
 export { formulaSchema } from './formula/schema';
-export { FILE_VERSION, readFormulaFile, readHomeFile, writeFormulaFile, writeHomeFile } from './exchange/homeFile';
+export { readFormulaFile, readHomeFile, writeFormulaFile, writeHomeFile } from './exchange/homeFile';
 export { migrated, type Migration } from './exchange/migration';
 
 export type { Amount } from './quantity/amount';
-export { diameterAtMM, heightOfVolumeMM, type Profile } from './quantity/fillMarks';
+export type { Profile } from './quantity/fillMarks';
 export { toolSet, TOOL_IDS, type ToolId } from './quantity/tools';
 export { MEASURE_SYSTEMS, unitML, type MeasureSystem } from './quantity/units';
 export { DROPS_PER_ML_RANGE } from './quantity/drops';

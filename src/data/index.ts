@@ -1,6 +1,6 @@
 /** The door of the data: what features may use. */
 export { createClient, HomeProvider, useHome } from './HomeProvider';
-export { homeKind, openHome, type HomeKind } from './homeStore';
+export { homeKind, openHome } from './homeStore';
 export { useAsides, useBatch, useBatches, useFormula, useFormulas, useSettings, useVessels } from './queries';
 export {
   useEndBatch,
@@ -9,8 +9,6 @@ export {
   useReplaceHome,
   useSaveFormula,
   useSaveSettings,
-  useSaveVessel,
 } from './mutations';
 export { useDraft } from './useDraft';
 export { newId } from './newId';
-export { NewerDataError, type Aside } from './store';

@@ -22,9 +22,6 @@ export const useSaveFormula = () =>
 
 export const useRemoveFormula = () => useWrite((store, id: string) => store.remove('formula', id), ['formula']);
 
-export const useSaveVessel = () =>
-  useWrite((store, value: Vessel) => store.put([{ collection: 'vessel', value }]), ['vessel']);
-
 /** Puts a batch on the shelf; its bottle, if new, with it, in one transaction. */
 export const useMakeBatch = () =>
   useWrite(

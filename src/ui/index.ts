@@ -1,6 +1,6 @@
 /** The door of the interface parts: they draw what they are given and know no feature. */
 export { Action } from './Action';
-export { BottleDrawing, type Layer } from './BottleDrawing';
+export { BottleDrawing } from './BottleDrawing';
 export { Choice } from './Choice';
 export { Field } from './Field';
 export { FindingCard, VerdictBanner } from './FindingCard';
@@ -13,6 +13,6 @@ export { Places, useWide, type PlaceId, type SideId } from './Places';
 export { Row } from './Row';
 export { Part, Screen } from './Screen';
 export { Sheet } from './Sheet';
-export { COLORS, elementsTheme, FAMILY, SPACE, TOUCH } from './theme';
+export { COLORS, elementsTheme, SPACE } from './theme';
 export { LEVEL_WORD, VerdictMark } from './VerdictMark';
 export { Body, Figure, Heading, Kind, Soft, Title } from './Words';

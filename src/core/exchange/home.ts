@@ -4,7 +4,7 @@ import { VESSEL_SHAPES } from '../catalogue/vessels';
 import type { Formula } from '../formula/formula';
 import { formulaSchema } from '../formula/schema';
 import type { Batch } from '../keeping/batch';
-import { DROPS_PER_ML_RANGE } from '../quantity/drops';
+import { DEFAULT_DROPS_PER_ML, DROPS_PER_ML_RANGE } from '../quantity/drops';
 import { TOOL_IDS, type ToolId } from '../quantity/tools';
 import { MEASURE_SYSTEMS, type MeasureSystem } from '../quantity/units';
 
@@ -20,7 +20,7 @@ export const DEFAULT_SETTINGS: Settings = {
   units: 'metric',
   cup: 'us',
   tools: ['cups', 'spoons', 'jug'],
-  dropsPerML: 20,
+  dropsPerML: DEFAULT_DROPS_PER_ML,
 };
 
 /** Everything that belongs to one home. */

@@ -53,8 +53,3 @@ export interface Formula {
 
 /** How many lines a formula may have. */
 export const MOST_LINES = 40;
-
-/** What an ingredient reference is called where it is shown. */
-export function refKey(ref: IngredientRef): string {
-  return ref.kind === 'unknown' ? `unknown:${ref.name.toLowerCase()}` : ref.id;
-}

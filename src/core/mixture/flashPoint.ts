@@ -29,7 +29,7 @@ const ISOPROPANOL: Table = [
 const BAND_C = 3;
 
 /** Below this strength no flash point is given: the table ends. */
-export const WEAKEST_PERCENT_VV = 5;
+const WEAKEST_PERCENT_VV = 5;
 
 function interpolate(table: Table, x: number): number {
   let [x0, y0] = table[0] ?? [0, 0];

@@ -1,5 +1,5 @@
 /** K = [PAA][H2O] / ([HOAc][H2O2]) at 25 °C: 1.8 to 2.5 in the literature, 2 taken (from memory). */
-export const PERACETIC_K = 2;
+const PERACETIC_K = 2;
 
 const PERACETIC_G_PER_MOL = 76.05;
 

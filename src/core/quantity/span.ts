@@ -17,9 +17,6 @@ export const between = (a: number, b: number): Span => ({ low: Math.min(a, b), h
 /** The middle of a span: the value used where one number must stand for all of it. */
 export const middleOf = (span: Span): number => (span.low + span.high) / 2;
 
-/** True if the span is one exact value. */
-export const isExact = (span: Span): boolean => span.low === span.high;
-
 /** A span multiplied by a factor that is zero or more. */
 export const scaleSpan = (span: Span, factor: number): Span => ({
   low: span.low * factor,
