@@ -5,7 +5,7 @@ import type { Home } from '@/core';
 import { createClient, HomeProvider } from '@/data';
 import { lockNamed } from '@/data/lock';
 import { Store } from '@/data/store';
-import { elementsTheme, NoticeProvider } from '@/ui';
+import { elementsTheme, NoticeBar, NoticeProvider } from '@/ui';
 import { MemoryStorage } from './memoryStorage';
 
 /** Lets what was begun (reads, writes) come to its end. */
@@ -26,7 +26,10 @@ export async function renderIn(screen: ReactElement, home?: Home) {
   const view = render(
     <ThemeProvider theme={elementsTheme}>
       <HomeProvider home={{ store, kind: 'own' }} client={createClient()}>
-        <NoticeProvider>{screen}</NoticeProvider>
+        <NoticeProvider>
+          {screen}
+          <NoticeBar />
+        </NoticeProvider>
       </HomeProvider>
     </ThemeProvider>,
   );

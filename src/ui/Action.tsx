@@ -53,7 +53,7 @@ const styles = StyleSheet.create({
   main: { minHeight: 58, borderRadius: 14, backgroundColor: COLORS.action },
   danger: { borderColor: COLORS.danger },
   quiet: { borderWidth: 0, backgroundColor: 'transparent', paddingHorizontal: 0 },
-  quietContainer: { alignSelf: 'flex-start', marginRight: 16 },
+  quietContainer: { alignSelf: 'flex-start', flexShrink: 0 },
   title: { fontFamily: FAMILY.body, fontWeight: '700', fontSize: 16 },
   mainTitle: { fontSize: 19 },
   quietTitle: { textDecorationLine: 'underline' },

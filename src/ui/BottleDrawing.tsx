@@ -60,8 +60,7 @@ function tapeHeights(tops: readonly number[], lowest: number): number[] {
 export function BottleDrawing({ profile, top, layers, width, height }: Props) {
   const tallMM = (profile.at(-1)?.heightMM ?? 100) + CAP_MM[top];
   const wideMM = Math.max(...profile.map((p) => p.diameterMM));
-  const room = { width: width - TAPE_WIDTH - LEAD - 12, height: height - 16 };
-  const scale = Math.min(room.height / tallMM, room.width / wideMM);
+  const scale = Math.min((height - 16) / tallMM, (width - TAPE_WIDTH - LEAD - 12) / wideMM);
   const spare = Math.max(0, width - wideMM * scale - LEAD - TAPE_WIDTH);
   const middle = spare / 2 + (wideMM * scale) / 2;
   const x = (mm: number): number => middle + mm * scale;
@@ -74,6 +73,8 @@ export function BottleDrawing({ profile, top, layers, width, height }: Props) {
   );
   const neckMM = profile.at(-1)?.diameterMM ?? 20;
   const brim = profile.at(-1)?.heightMM ?? 0;
+  const filledMM = poured.at(-1)?.topMM ?? 0;
+  const freePX = (brim - filledMM) * scale;
   const saying = poured
     .map((l) => `${l.name} to ${readable(l.levelML)} mL, ${readable(l.topMM ?? 0)} mm high`)
     .join('; ');
@@ -112,6 +113,18 @@ export function BottleDrawing({ profile, top, layers, width, height }: Props) {
         <Rect x={x(-wideMM / 2) + 5} y={y(brim)} width={5} height={brim * scale} fill="#FFFFFF" opacity={0.5} />
       </G>
       <Path d={path} fill="none" stroke={COLORS.ink} strokeWidth={2.5} strokeLinejoin="round" />
+      {freePX > 22 && (
+        <SvgText
+          x={middle}
+          y={y(filledMM) - freePX / 2 + 4}
+          textAnchor="middle"
+          fontFamily={FAMILY.body}
+          fontSize={14}
+          fill={COLORS.inkSoft}
+        >
+          free
+        </SvgText>
+      )}
       <Top top={top} x={x} y={y} brim={brim} neckMM={neckMM} scale={scale} />
       {poured.map((layer, i) => {
         const at = y(layer.topMM ?? 0);

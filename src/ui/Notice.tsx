@@ -1,4 +1,4 @@
-import { createContext, useCallback, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
+import { createContext, useCallback, useContext, useEffect, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Action } from './Action';
 import { COLORS, SPACE } from './theme';
@@ -9,56 +9,65 @@ interface Said {
   readonly undo?: () => void;
 }
 
-const NoticeContext = createContext<(said: Said) => void>(() => undefined);
+interface Notices {
+  readonly said: Said | null;
+  readonly say: (said: Said | null) => void;
+}
 
-/** Says what was just done, with a way back. Stays until undone, closed, or for a good while. */
+const NoticeContext = createContext<Notices>({ said: null, say: () => undefined });
+
+/** Stays until undone, closed, or for a good while. */
 const SHOWN_MS = 12_000;
 
+/** Holds what was just said; {@link NoticeBar} shows it. */
 export function NoticeProvider({ children }: { children: ReactNode }) {
   const [said, setSaid] = useState<Said | null>(null);
-  const say = useCallback((next: Said) => setSaid(next), []);
   useEffect(() => {
     if (!said) return undefined;
     const timer = setTimeout(() => setSaid(null), SHOWN_MS);
     return () => clearTimeout(timer);
   }, [said]);
-  const shown = useMemo(
-    () =>
-      said && (
-        <View style={styles.notice} role="status" aria-live="polite">
+  return <NoticeContext.Provider value={{ said, say: setSaid }}>{children}</NoticeContext.Provider>;
+}
+
+/** Says what was just done, with a way back; in thumb's reach, covering nothing. */
+export function NoticeBar() {
+  const { said, say } = useContext(NoticeContext);
+  const { undo } = said ?? {};
+  return (
+    <View role="status" aria-live="polite">
+      {said && (
+        <View style={styles.notice}>
           <Body style={styles.text}>{said.text}</Body>
-          {said.undo && (
+          {undo && (
             <Action
               title="Undo"
               onPress={() => {
-                said.undo?.();
-                setSaid(null);
+                undo();
+                say(null);
               }}
             />
           )}
-          <Action title="Close" weight="plain" onPress={() => setSaid(null)} label="Close this message" />
+          <Action title="Close" onPress={() => say(null)} label="Close this message" />
         </View>
-      ),
-    [said],
-  );
-  return (
-    <NoticeContext.Provider value={say}>
-      <View style={styles.fill}>{children}</View>
-      {shown}
-    </NoticeContext.Provider>
+      )}
+    </View>
   );
 }
 
 /** How to say something was done. */
-export const useNotice = (): ((said: Said) => void) => useContext(NoticeContext);
+export function useNotice(): (said: Said) => void {
+  const { say } = useContext(NoticeContext);
+  return useCallback((said: Said) => say(said), [say]);
+}
 
 const styles = StyleSheet.create({
-  fill: { flex: 1 },
   notice: {
     flexDirection: 'row',
     alignItems: 'center',
     gap: SPACE.s,
-    padding: SPACE.m,
+    paddingHorizontal: SPACE.l,
+    paddingVertical: SPACE.s,
     backgroundColor: COLORS.ink,
     flexWrap: 'wrap',
   },

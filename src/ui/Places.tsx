@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import { StyleSheet, Text, View, useWindowDimensions } from 'react-native';
 import Svg, { Circle, Path, Rect } from 'react-native-svg';
 import { Leads } from './Leads';
+import { NoticeBar } from './Notice';
 import { COLORS, FAMILY, SPACE, TOUCH, WIDE_FROM } from './theme';
 import { scallopPath } from './scallop';
 
@@ -60,7 +61,8 @@ export function Places({ here, addresses, go, banner, children }: Props) {
         </View>
         <View style={styles.fill}>
           {banner}
-          {children}
+          <View style={styles.fill}>{children}</View>
+          <NoticeBar />
         </View>
       </View>
     );
@@ -70,6 +72,7 @@ export function Places({ here, addresses, go, banner, children }: Props) {
       {sides}
       {banner}
       <View style={styles.fill}>{children}</View>
+      <NoticeBar />
       {places}
     </View>
   );

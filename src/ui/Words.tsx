@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import { useEffect, type ReactNode } from 'react';
 import { StyleSheet, Text, type TextProps } from 'react-native';
 import { COLORS, FAMILY } from './theme';
 
@@ -7,9 +7,14 @@ interface Props extends TextProps {
 }
 
 /** The name of a place or a bottle: one a screen, a heading of the first level. */
-export const Title = ({ style, ...rest }: Props) => (
-  <Text role="heading" aria-level={1} {...rest} style={[styles.title, style]} />
-);
+export function Title({ style, ...rest }: Props) {
+  const name = typeof rest.children === 'string' ? rest.children : null;
+  // The tab and the browser's history carry the name too.
+  useEffect(() => {
+    if (name !== null && typeof document !== 'undefined') document.title = `${name} · Biscuit`;
+  }, [name]);
+  return <Text role="heading" aria-level={1} {...rest} style={[styles.title, style]} />;
+}
 
 /** A heading within a screen. */
 export const Heading = ({ style, ...rest }: Props) => (

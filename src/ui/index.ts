@@ -7,7 +7,7 @@ export { FindingCard, VerdictBanner } from './FindingCard';
 export { LabelCard } from './LabelCard';
 export { Leads } from './Leads';
 export { loadFonts } from './loadFonts';
-export { NoticeProvider, useNotice } from './Notice';
+export { NoticeBar, NoticeProvider, useNotice } from './Notice';
 export { dayText, errorText, massText, readable, volumeText } from './numbers';
 export { Places, useWide, type PlaceId, type SideId } from './Places';
 export { Row } from './Row';

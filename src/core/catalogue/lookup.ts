@@ -154,12 +154,13 @@ function search(key: string): NameMatch {
   return first ? { kind: 'close', ingredient: first, choices: others.slice(0, 3) } : { kind: 'none' };
 }
 
-/** Ingredients for a search box: those whose names begin with or hold the typed words, then near misses. */
+/** Ingredients for a search box: those whose names begin with or hold the typed words; near misses where none do. */
 export function searchIngredients(text: string, limit = 8): Ingredient[] {
   const key = keyOf(text);
   if (key === '') return [];
   const names = [...BY_NAME];
   const starts = names.filter(([name]) => name.startsWith(key));
   const holds = names.filter(([name]) => name.includes(key));
-  return [...new Set([...[...starts, ...holds].map(([, i]) => i), ...nearby(key, 0.4)])].slice(0, limit);
+  const found = [...new Set([...starts, ...holds].map(([, i]) => i))];
+  return (found.length > 0 ? found : nearby(key, 0.4)).slice(0, limit);
 }

@@ -2,8 +2,10 @@ import { StyleSheet, View } from 'react-native';
 import type { PouredLine, Settings } from '@/core';
 import { Body, COLORS, Figure, Kind, SPACE, Soft, errorText, massText, readable, volumeText } from '@/ui';
 
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
 /** How a line is measured out, in the largest words: "½ cup + 1 tbsp", "12 drops". */
-export function measureText(line: PouredLine, units: Settings['units']): string {
+function measureText(line: PouredLine, units: Settings['units']): string {
   if (line.drops !== null) return line.drops === 1 ? '1 drop' : `${line.drops} drops`;
   if (!line.measure) return line.form === 'powder' ? massText(line.massG, units) : volumeText(line.volumeML, units);
   return line.measure.measures.map((m) => (m.count === 1 ? m.name : `${m.count} × ${m.name}`)).join(' + ');
@@ -23,7 +25,7 @@ export function MeasureList({ lines, units }: { lines: readonly PouredLine[]; un
         <View key={line.line.id} role="listitem" style={styles.line}>
           <Kind style={styles.number}>{i + 1}</Kind>
           <View style={styles.words}>
-            <Figure>{measureText(line, units)}</Figure>
+            <Figure>{capital(measureText(line, units))}</Figure>
             <Body style={styles.name}>{line.name}</Body>
             <Soft>
               {intendedText(line, units)}

@@ -47,37 +47,56 @@ export function ReadLine({ item, correction, disagrees, onCorrect }: Props) {
   const doubtful = item.kind === 'unread' || doubts.length > 0 || disagrees;
   return (
     <View style={[styles.item, doubtful && styles.doubtful]} testID={doubtful ? 'doubtful-line' : 'sure-line'}>
-      <Soft>{item.text}</Soft>
-      {item.kind === 'line' ? (
-        <Body style={styles.reading}>{lineText(item.line)}</Body>
-      ) : (
-        <Body style={styles.ask}>What is this? Biscuit found no ingredient in it.</Body>
-      )}
+      <View style={styles.head}>
+        <View style={styles.words}>
+          <Soft>{item.text}</Soft>
+          {item.kind === 'line' ? (
+            <Body style={styles.reading}>{lineText(item.line)}</Body>
+          ) : (
+            <Body style={styles.ask}>What is this? Biscuit found no ingredient in it.</Body>
+          )}
+        </View>
+        {item.kind === 'line' && (
+          <Action
+            title="Change"
+            weight="quiet"
+            onPress={() => setOpen(true)}
+            label={`Change how "${item.text}" is read`}
+          />
+        )}
+      </View>
       {item.kind === 'line' && item.line.also && disagrees && (
         <Agree line={item.line} also={item.line.also} onCorrect={(amount) => onCorrect({ ...correction, amount })} />
       )}
       {doubts.map((doubt) => (
         <Ask key={doubt.kind} doubt={doubt} item={item} onCorrect={(c) => onCorrect({ ...correction, ...c })} />
       ))}
-      <View style={styles.buttons}>
-        <Action
-          title={item.kind === 'unread' ? 'It is an ingredient' : 'Change'}
-          weight="quiet"
-          onPress={() => setOpen(true)}
-          label={`Change how "${item.text}" is read`}
-        />
-        {item.kind === 'unread' && (
-          <Action
-            title="It is a note"
-            weight="quiet"
-            onPress={() => onCorrect({ isNote: true })}
-            label={`"${item.text}" is a note`}
-          />
-        )}
-        {correction && (
-          <Action title="Undo" weight="quiet" onPress={() => onCorrect(null)} label={`Read "${item.text}" as before`} />
-        )}
-      </View>
+      {(item.kind === 'unread' || correction) && (
+        <View style={styles.buttons}>
+          {item.kind === 'unread' && (
+            <Action
+              title="It is an ingredient"
+              onPress={() => setOpen(true)}
+              label={`Change how "${item.text}" is read`}
+            />
+          )}
+          {item.kind === 'unread' && (
+            <Action
+              title="It is a note"
+              onPress={() => onCorrect({ isNote: true })}
+              label={`"${item.text}" is a note`}
+            />
+          )}
+          {correction && (
+            <Action
+              title="Undo"
+              weight="quiet"
+              onPress={() => onCorrect(null)}
+              label={`Read "${item.text}" as before`}
+            />
+          )}
+        </View>
+      )}
       <CorrectionSheet
         item={item}
         open={open}
@@ -263,6 +282,8 @@ const styles = StyleSheet.create({
   reading: { fontWeight: '700', fontSize: 18, lineHeight: 25 },
   ask: { color: COLORS.caution, fontWeight: '700' },
   askBlock: { gap: SPACE.xs, paddingTop: SPACE.xs },
-  buttons: { flexDirection: 'row', flexWrap: 'wrap' },
+  buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s, paddingTop: SPACE.xs },
+  head: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s },
+  words: { flex: 1 },
   noteRow: { flexDirection: 'row', alignItems: 'center', gap: SPACE.m },
 });
