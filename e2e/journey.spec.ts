@@ -25,7 +25,7 @@ test('from a pasted recipe to a labelled bottle, kept through a reload, a file a
   const lines = page.getByTestId('measure-list').getByRole('listitem');
   await expect(lines).toHaveCount(3);
   await expect(lines.nth(0)).toContainText('white vinegar');
-  await expect(lines.nth(0)).toContainText('jug to 225 mL');
+  await expect(lines.nth(0)).toContainText('Jug to 225 mL');
   await expect(lines.nth(2)).toContainText('dish soap');
   await page.getByTestId('make-it').click();
 
