@@ -11,7 +11,7 @@ import { MemoryStorage } from './memoryStorage';
 /** Lets what was begun (reads, writes) come to its end. */
 export const settle = (): Promise<void> =>
   act(async () => {
-    for (let i = 0; i < 3; i++) await new Promise((resolve) => setImmediate(resolve));
+    for (let i = 0; i < 10; i++) await new Promise((resolve) => setTimeout(resolve, 3));
   });
 
 /** Renders a screen in a home kept in memory, and waits until it has read what it needs. */

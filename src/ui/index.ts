@@ -15,4 +15,5 @@ export { Part, Screen } from './Screen';
 export { Sheet } from './Sheet';
 export { COLORS, elementsTheme, SPACE } from './theme';
 export { LEVEL_WORD, VerdictMark } from './VerdictMark';
+export { TwoPanes } from './TwoPanes';
 export { Body, Figure, Heading, Kind, Soft, Title } from './Words';

@@ -1,4 +1,15 @@
-import { evaluate, labelOf, STARTER_FORMULAS, type Batch, type Formula, type Home, type Vessel } from '../../core';
+import {
+  evaluate,
+  formulaFromReading,
+  labelOf,
+  readRecipe,
+  STARTER_FORMULAS,
+  type Batch,
+  type Formula,
+  type Home,
+  type MeasureSystem,
+  type Vessel,
+} from '../../core';
 
 /** The narrowboat Pipit: an invented home, to look round in. */
 
@@ -17,82 +28,41 @@ const VESSELS: readonly Vessel[] = [
   { id: 'pipit-bucket', name: 'Deck bucket', shape: 'tub', capacityML: 5000, material: 'hdpe', opaque: true },
 ];
 
+/** A formula of the boat's, as it was once written down. */
+function written(id: string, measures: MeasureSystem, text: string): Formula {
+  const formula = formulaFromReading(readRecipe(text, { measures }), id, '', measures);
+  if (!formula) throw new Error(`The demo's formula ${id} holds no line`);
+  return formula;
+}
+
 const FORMULAS: readonly Formula[] = [
-  {
-    id: 'pipit-porthole',
-    name: 'Porthole glass',
-    purpose: 'Portholes and the shower-room mirror, sprayed on the cloth',
-    never: 'brass rims, varnished worktop',
-    use: 'stored',
-    measures: 'us',
-    makesML: 375,
-    lines: [
-      {
-        id: '1',
-        ingredient: { kind: 'known', id: 'isopropyl-alcohol' },
-        amount: { kind: 'volume', value: { low: 0.5, high: 0.5 }, unit: 'cup' },
-        text: '1/2 cup rubbing alcohol (70 %)',
-      },
-      {
-        id: '2',
-        ingredient: { kind: 'known', id: 'distilled-water' },
-        amount: { kind: 'volume', value: { low: 1, high: 1 }, unit: 'cup' },
-        text: '1 cup distilled water',
-      },
-      {
-        id: '3',
-        ingredient: { kind: 'known', id: 'dish-soap' },
-        amount: { kind: 'drops', value: { low: 3, high: 4 } },
-        text: '3 to 4 drops dish soap',
-      },
-    ],
-  },
-  {
-    id: 'pipit-shower',
-    name: 'Shower wall',
-    purpose: 'Glazed tile and chrome after the last shower of the day',
-    never: 'cement grout left wet, the brass lamps',
-    use: 'stored',
-    measures: 'metric',
-    makesML: null,
-    lines: [
-      {
-        id: '1',
-        ingredient: { kind: 'known', id: 'white-vinegar' },
-        amount: { kind: 'parts', value: { low: 1, high: 1 } },
-        text: '1 part white vinegar',
-      },
-      {
-        id: '2',
-        ingredient: { kind: 'known', id: 'distilled-water' },
-        amount: { kind: 'parts', value: { low: 4, high: 4 } },
-        text: '4 parts distilled water',
-      },
-    ],
-  },
-  {
-    id: 'pipit-cancel',
-    name: 'Soap and vinegar, the old way',
-    purpose: 'Kept to remember why we stopped',
-    never: 'anything',
-    use: 'stored',
-    measures: 'metric',
-    makesML: null,
-    lines: [
-      {
-        id: '1',
-        ingredient: { kind: 'known', id: 'castile-soap' },
-        amount: { kind: 'parts', value: { low: 1, high: 1 } },
-        text: '1 part castile soap',
-      },
-      {
-        id: '2',
-        ingredient: { kind: 'known', id: 'white-vinegar' },
-        amount: { kind: 'parts', value: { low: 3, high: 3 } },
-        text: '3 parts vinegar',
-      },
-    ],
-  },
+  written(
+    'pipit-porthole',
+    'us',
+    `Name: Porthole glass
+For: Portholes and the shower-room mirror, sprayed on the cloth
+Never on: brass rims, varnished worktop
+1/2 cup rubbing alcohol (70 %)
+1 cup distilled water
+3 to 4 drops dish soap`,
+  ),
+  written(
+    'pipit-shower',
+    'metric',
+    `Name: Shower wall
+For: Glazed tile and chrome after the last shower of the day
+Never on: cement grout left wet, the brass lamps
+1 part white vinegar
+4 parts distilled water`,
+  ),
+  written(
+    'pipit-cancel',
+    'metric',
+    `Name: Soap and vinegar, the old way
+For: Kept to remember why we stopped
+1 part castile soap
+3 parts vinegar`,
+  ),
 ];
 
 const DAY_MS = 24 * 60 * 60 * 1000;

@@ -1,22 +1,15 @@
 import type { ReactNode } from 'react';
-import { StyleSheet, View } from 'react-native';
-import { Body, COLORS, Screen, Title, useWide } from '@/ui';
+import { Body, Screen, Title, TwoPanes, useWide } from '@/ui';
 import { ShelfScreen } from './ShelfScreen';
 
-/** On a wide screen the shelf stands at the left of the label that is open. */
-export function ShelfPlace({ openId, children }: { openId: string | null; children: ReactNode }) {
-  const wide = useWide();
-  if (!wide) return <>{children}</>;
-  return (
-    <View style={styles.panes}>
-      <View style={styles.list}>
-        <ShelfScreen openId={openId} />
-      </View>
-      <View style={styles.detail}>{children}</View>
-    </View>
-  );
-}
+/** The shelf beside the label that is open. */
+export const ShelfPlace = ({ openId, children }: { openId: string | null; children: ReactNode }) => (
+  <TwoPanes list={<ShelfScreen openId={openId} />} listWidth={400}>
+    {children}
+  </TwoPanes>
+);
 
+/** The place itself: on a phone the shelf; on a wide screen, what to do first. */
 export function ShelfHome() {
   const wide = useWide();
   if (!wide) return <ShelfScreen openId={null} />;
@@ -27,9 +20,3 @@ export function ShelfHome() {
     </Screen>
   );
 }
-
-const styles = StyleSheet.create({
-  panes: { flex: 1, flexDirection: 'row' },
-  list: { width: 400, borderRightWidth: 1, borderRightColor: COLORS.line },
-  detail: { flex: 1 },
-});

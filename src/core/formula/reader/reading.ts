@@ -1,5 +1,6 @@
 import type { Ingredient } from '../../catalogue/ingredient';
 import type { Amount } from '../../quantity/amount';
+import type { MeasureSystem } from '../../quantity/units';
 import type { IngredientRef, Line } from '../formula';
 
 /** What is doubtful about how a line was read, with what it could be instead. */
@@ -21,6 +22,12 @@ export interface Correction {
 
 /** Corrections by the line's key. */
 export type Corrections = Readonly<Record<string, Correction>>;
+
+/** Whose cups a text means, and the person's word on its lines. */
+export interface ReadOptions {
+  readonly measures: MeasureSystem;
+  readonly corrections?: Corrections;
+}
 
 /** One line of the pasted text, as it was read. Nothing that was written is left out. */
 export type ReadItem =

@@ -1,0 +1,45 @@
+import { act, fireEvent, screen } from '@testing-library/react-native';
+import { Text } from 'react-native';
+import { renderIn, settle } from '@/testing/renderIn';
+import { useDraft } from './useDraft';
+
+const isText = (value: unknown): value is string => typeof value === 'string';
+
+function Writer({ name }: { name: string }) {
+  const draft = useDraft(name, 'new', isText);
+  return (
+    <>
+      <Text>{draft.ready ? draft.value : 'reading'}</Text>
+      <Text onPress={() => draft.set('typed')}>type</Text>
+      <Text onPress={draft.clear}>done</Text>
+    </>
+  );
+}
+
+const wait = (ms: number): Promise<void> => act(() => new Promise<void>((resolve) => setTimeout(resolve, ms)));
+
+test('what is typed shows at once, and is written a moment later', async () => {
+  const { store } = await renderIn(<Writer name="a" />);
+  expect(screen.getByText('new')).toBeTruthy();
+  fireEvent.press(screen.getByText('type'));
+  expect(screen.getByText('typed')).toBeTruthy();
+  expect(await store.draft('a')).toBeNull();
+  await wait(300);
+  expect(await store.draft('a')).toBe('typed');
+});
+
+test('leaving the screen writes what was not yet written', async () => {
+  const { store, unmount } = await renderIn(<Writer name="a" />);
+  fireEvent.press(screen.getByText('type'));
+  unmount();
+  await settle();
+  expect(await store.draft('a')).toBe('typed');
+});
+
+test('finished work is forgotten, and not written after all', async () => {
+  const { store } = await renderIn(<Writer name="a" />);
+  fireEvent.press(screen.getByText('type'));
+  fireEvent.press(screen.getByText('done'));
+  await wait(300);
+  expect(await store.draft('a')).toBeNull();
+});

@@ -1,0 +1,107 @@
+import { act, fireEvent, screen, waitFor } from '@testing-library/react-native';
+import { readHomeFile, writeHomeFile } from '@/core';
+import { pipit } from '@/data/demo/pipit';
+import { renderIn, settle } from '@/testing/renderIn';
+import { SettingsScreen } from '.';
+
+const mockSaved: { name: string; text: string }[] = [];
+let mockPicked: string | null = null;
+jest.mock('./files', () => ({
+  saveFile: (name: string, text: string) => mockSaved.push({ name, text }),
+  pickFile: () => Promise.resolve(mockPicked),
+}));
+
+const home = pipit(new Date('2026-11-24T08:00:00Z'));
+
+beforeEach(() => {
+  mockSaved.length = 0;
+  mockPicked = null;
+});
+
+describe('what is set', () => {
+  test('is kept at once', async () => {
+    const { store } = await renderIn(<SettingsScreen />);
+    fireEvent.press(screen.getByLabelText('British, 284 mL'));
+    await settle();
+    fireEvent.press(screen.getByLabelText('Kitchen scale'));
+    await settle();
+    fireEvent.press(screen.getByLabelText('US ounces'));
+    await settle();
+    expect(await store.settings()).toEqual({
+      units: 'us',
+      cup: 'imperial',
+      tools: ['cups', 'spoons', 'jug', 'scale'],
+      dropsPerML: 20,
+    });
+  });
+
+  test('drops per mL: what cannot be is said, and not kept', async () => {
+    const { store } = await renderIn(<SettingsScreen />);
+    const field = screen.getByTestId('drops-per-ml');
+    for (const wrong of ['', 'many', '0', '900', '-20']) {
+      fireEvent.changeText(field, wrong);
+      expect(screen.getByText(/Droppers give 8 to 60/)).toBeTruthy();
+    }
+    await settle();
+    expect((await store.settings()).dropsPerML).toBe(20);
+    fireEvent.changeText(field, '24,5');
+    await settle();
+    expect(screen.queryByText(/Droppers give/)).toBeNull();
+    expect((await store.settings()).dropsPerML).toBe(24.5);
+  });
+});
+
+describe('the home’s file', () => {
+  test('holds everything', async () => {
+    await renderIn(<SettingsScreen />, home);
+    fireEvent.press(screen.getByTestId('export'));
+    await waitFor(() => expect(mockSaved).toHaveLength(1));
+    expect(mockSaved[0]?.name).toBe('biscuit.json');
+    const read = readHomeFile(mockSaved[0]!.text);
+    expect(read.ok && read.value.batches).toEqual(home.batches);
+  });
+
+  test('is put in place only after it was asked, and can be undone', async () => {
+    mockPicked = writeHomeFile({ ...home, batches: [] }, '2026-11-24T08:00:00.000Z');
+    const { store } = await renderIn(<SettingsScreen />, home);
+    fireEvent.press(screen.getByTestId('import'));
+    await waitFor(() => expect(screen.getByText(/The file holds 3 formulas, 5 bottles, 0 batches/)).toBeTruthy());
+    expect((await store.home()).batches).toHaveLength(home.batches.length);
+    fireEvent.press(screen.getByTestId('confirm-replace'));
+    await waitFor(() => expect(screen.getByText(/^Imported/)).toBeTruthy());
+    expect((await store.home()).batches).toHaveLength(0);
+    fireEvent.press(screen.getByText('Undo'));
+    await settle();
+    expect((await store.home()).batches).toEqual(home.batches);
+  });
+
+  test('that is broken is refused, and nothing changes', async () => {
+    mockPicked = '{"format":"biscuit-home","version":1,"home":{}}';
+    const { store } = await renderIn(<SettingsScreen />, home);
+    fireEvent.press(screen.getByTestId('import'));
+    await waitFor(() => expect(screen.getByText('Not imported; nothing here was changed.')).toBeTruthy());
+    expect((await store.home()).batches).toEqual(home.batches);
+  });
+
+  test('removing everything asks first', async () => {
+    const { store } = await renderIn(<SettingsScreen />, home);
+    fireEvent.press(screen.getByTestId('clear'));
+    expect(screen.getByText(/Export first if you may want them again/)).toBeTruthy();
+    expect((await store.home()).formulas).toHaveLength(3);
+    fireEvent.press(screen.getByTestId('confirm-replace'));
+    await waitFor(() => expect(screen.getByText('Everything was removed.')).toBeTruthy());
+    expect((await store.home()).formulas).toHaveLength(0);
+  });
+
+  test('what stands aside can be saved', async () => {
+    const { storage, store } = await renderIn(<SettingsScreen />, home);
+    storage.records.set('1/batch/x', '{');
+    await act(async () => {
+      await store.all('batch');
+    });
+    await waitFor(() => expect(screen.getByText('Save what stands aside')).toBeTruthy());
+    fireEvent.press(screen.getByText('Save what stands aside'));
+    expect(mockSaved[0]?.name).toBe('biscuit-aside.json');
+    expect(mockSaved[0]?.text).toContain('1/batch/x');
+  });
+});

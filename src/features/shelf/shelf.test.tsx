@@ -1,0 +1,67 @@
+import { fireEvent, screen, waitFor } from '@testing-library/react-native';
+import { pipit } from '@/data/demo/pipit';
+import { renderIn, settle } from '@/testing/renderIn';
+import { BatchScreen, ShelfHome } from '.';
+
+const mockPush = jest.fn();
+jest.mock('expo-router', () => ({ useRouter: () => ({ push: mockPush, replace: mockPush }) }));
+
+const home = pipit(new Date());
+
+describe('the shelf', () => {
+  test('an empty one says what will be there', async () => {
+    await renderIn(<ShelfHome />);
+    expect(screen.getByText(/No bottles yet/)).toBeTruthy();
+    fireEvent.press(screen.getByText('Make a bottle'));
+    expect(mockPush).toHaveBeenCalledWith('/mix');
+  });
+
+  test('what is past its day stands on top, what is gone below', async () => {
+    await renderIn(<ShelfHome />, home);
+    const headings = screen.getAllByRole('heading').map((h) => h.props.children as string);
+    expect(headings).toEqual([
+      'Shelf',
+      'Worktop soap',
+      'Porthole glass',
+      'Shower wall',
+      'Empty or poured away',
+      'Scale lifter',
+      'Worktop soap',
+    ]);
+    expect(screen.getAllByText(/Past its day/)).toHaveLength(1);
+    expect(screen.getByText('Empty or poured away')).toBeTruthy();
+    expect(screen.getAllByText(/^(emptied|discarded) /)).toHaveLength(2);
+  });
+});
+
+describe('a label', () => {
+  test('is emptied, and put back by undo, exactly as it was', async () => {
+    const { store } = await renderIn(<BatchScreen id="pipit-b1" />, home);
+    const before = (await store.all('batch')).find((b) => b.id === 'pipit-b1');
+    fireEvent.press(screen.getByText('It is empty'));
+    await waitFor(() => expect(screen.getByText('Porthole glass is marked empty.')).toBeTruthy());
+    expect((await store.all('batch')).find((b) => b.id === 'pipit-b1')?.state).toBe('emptied');
+    fireEvent.press(screen.getByText('Undo'));
+    await settle();
+    expect((await store.all('batch')).find((b) => b.id === 'pipit-b1')).toEqual(before);
+  });
+
+  test('that was poured away can come back', async () => {
+    await renderIn(<BatchScreen id="pipit-b5" />, home);
+    fireEvent.press(screen.getByText('Put it back on the shelf'));
+    await waitFor(() => expect(screen.getByText('It is empty')).toBeTruthy());
+  });
+
+  test('a full disk is said, and the bottle stays as it was', async () => {
+    const { storage, store } = await renderIn(<BatchScreen id="pipit-b1" />, home);
+    storage.full = true;
+    fireEvent.press(screen.getByText('Poured away'));
+    await waitFor(() => expect(screen.getByText(/Not saved: The disk is full/)).toBeTruthy());
+    expect((await store.all('batch')).find((b) => b.id === 'pipit-b1')?.state).toBe('kept');
+  });
+
+  test('of a bottle that is not there says so', async () => {
+    await renderIn(<BatchScreen id="nowhere" />, home);
+    expect(screen.getByText(/not on the shelf of this home/)).toBeTruthy();
+  });
+});

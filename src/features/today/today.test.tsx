@@ -1,0 +1,22 @@
+import { fireEvent, screen } from '@testing-library/react-native';
+import { pipit } from '@/data/demo/pipit';
+import { renderIn } from '@/testing/renderIn';
+import { TodayScreen } from '.';
+
+const mockPush = jest.fn();
+jest.mock('expo-router', () => ({ useRouter: () => ({ push: mockPush }) }));
+
+test('a new home says what to do first', async () => {
+  await renderIn(<TodayScreen />);
+  expect(screen.getByText(/Nothing made yet/)).toBeTruthy();
+  fireEvent.press(screen.getByText('Paste a recipe'));
+  expect(mockPush).toHaveBeenCalledWith('/mix/paste');
+});
+
+test('what is past its day is named, and leads to its label', async () => {
+  await renderIn(<TodayScreen />, pipit(new Date()));
+  expect(screen.getByText('Past its day')).toBeTruthy();
+  fireEvent.press(screen.getByText('Worktop soap'), { nativeEvent: {}, preventDefault: () => undefined });
+  expect(mockPush).toHaveBeenCalledWith('/shelf/pipit-b2');
+  expect(screen.getByText('3 bottles')).toBeTruthy();
+});
