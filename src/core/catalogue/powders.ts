@@ -57,7 +57,7 @@ export const POWDERS = [
     bulk: 0.35, spread: 2 * SPOON_SPREAD, contents: [['soap', 80, 70, 88, 'w/w'], ['water', 15, 10, 25, 'w/w']], sources: ['common-practice'],
   }),
   powder('citrus-peel', 'citrus peel', {
-    names: ['orange peel', 'lemon peel', 'orange peels', 'lemon peels', 'citrus peels', 'peel', 'peels', 'grapefruit peel', 'zest', 'lemon zest', 'orange zest'],
+    names: ['orange peel', 'lemon peel', 'orange peels', 'lemon peels', 'citrus peels', 'peel', 'peels', 'rind', 'lemon rind', 'orange rind', 'citrus rind', 'orange peelings', 'grapefruit peel', 'zest', 'lemon zest', 'orange zest'],
     bulk: 0.4, spread: 3 * SPOON_SPREAD, contents: [['plant-matter', 30, 20, 40, 'w/w'], ['water', 69, 59, 79, 'w/w'], ['essential-oil', 1, 0.5, 2, 'w/w']], sources: ['common-practice'],
   }),
   powder('herbs', 'herbs', {

@@ -1,3 +1,6 @@
+import { statedML } from '../../quantity/amount';
+import { middleOf } from '../../quantity/span';
+import type { MeasureSystem } from '../../quantity/units';
 import { readAmount } from './readAmount';
 import type { CardHeader } from './reading';
 
@@ -7,7 +10,7 @@ const HEADER = /^(name|for|never on|use|makes|measures)\s*:\s*(.+)$/i;
 export const isHeader = (text: string): boolean => HEADER.test(text);
 
 /** What a header line says; null if it is none, or says nothing that can be used. */
-export function readHeader(text: string): CardHeader | null {
+export function readHeader(text: string, measures: MeasureSystem): CardHeader | null {
   const match = HEADER.exec(text);
   const field = match?.[1]?.toLowerCase();
   const value = match?.[2]?.trim() ?? '';
@@ -22,9 +25,8 @@ export function readHeader(text: string): CardHeader | null {
         : null;
   if (field === 'makes') {
     const amount = readAmount(value)?.amount;
-    if (amount?.kind === 'volume' && (amount.unit === 'mL' || amount.unit === 'L')) {
-      return { makesML: amount.value.high * (amount.unit === 'L' ? 1000 : 1) };
-    }
+    const volume = amount?.kind === 'volume' ? statedML(amount, measures, 1) : null;
+    if (volume && volume.high > 0) return { makesML: middleOf(volume) };
   }
   return null;
 }

@@ -22,7 +22,9 @@ export function nameOf(words: string): Named {
     const matches = either
       .map(findIngredient)
       .flatMap((m) => (m.kind === 'exact' || m.kind === 'close' ? [m.ingredient] : []));
-    const choices = [...new Set(matches)];
+    // A bought product among them is judged until the person says otherwise.
+    const bought = (i: Ingredient): number => Number(i.role !== 'ingredient');
+    const choices = [...new Set(matches)].sort((a, b) => bought(b) - bought(a));
     if (choices[0] && choices.length > 1) {
       return {
         ref: known(choices[0]),

@@ -128,7 +128,8 @@ function readSpan(text: string): FoundSpan | null {
   return { span: exactly(first.value), rest: first.rest, byWord: first.byWord };
 }
 
-const ABOUT = /^(?:about|around|roughly|approx(?:imately)?\.?|circa|ca\.?|~|≈|up to|add|use|plus|another)\s*/i;
+const ABOUT =
+  /^(?:about|around|roughly|approx(?:imately)?\.?|circa|ca\.?|~|≈|up to|plus|another|(?:then )?(?:add|use|mix|combine|pour|put|stir)(?: in| together)?(?= ))\s*/i;
 const OF = /^(?:of(?: the)?|x)(?![a-z])\s*/i;
 
 const basisIn = (text: string): { basis: PercentBasis; rest: string } => {

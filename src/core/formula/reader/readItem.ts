@@ -21,6 +21,10 @@ function settleAmount(parts: LineParts, ingredient: Ingredient | null): { amount
   const { amount, otherwise } = parts;
   if (!amount) return { amount: SOME, doubts: [{ kind: 'how-much' }] };
   if (amount.kind === 'vague') return { amount, doubts: [{ kind: amount.word === 'some' ? 'how-much' : 'vague' }] };
+  // A powder has no percent by volume: of its mass in the volume is meant.
+  if (amount.kind === 'percent' && amount.basis === 'v/v' && ingredient?.form === 'powder') {
+    return { amount: { ...amount, basis: 'w/v' }, doubts: [] };
+  }
   if (!otherwise) return { amount, doubts: [] };
   // "2 oz": by weight for powders, by volume for liquids, and asked.
   const powder = ingredient?.form === 'powder';

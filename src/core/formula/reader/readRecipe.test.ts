@@ -164,6 +164,39 @@ qwer asdf`;
     expect(read('Oven cleaner').items[0]?.kind).toBe('line');
   });
 
+  // The ways a second ingredient hides in a sentence; a lost one could be the bleach.
+  test.each([
+    'Add 1/4 cup of bleach to 1 gallon of vinegar.',
+    'mix 2 cups of vinegar with 1 cup bleach',
+    '1 cup vinegar (then a splash of bleach)',
+    '1 cup vinegar mixed with enough bleach to turn it pale',
+    'Mould: 1 tsp bleach in 2 cups vinegar',
+    '3 parts vinegar to 1 part bleach',
+    '1 cup vinegar\nPour in bleach until it foams',
+    'Spray bottle full of vinegar\n1 tsp household bleach',
+    '1 cup vinegar/bleach',
+    '1 cup vinegar & some javel water',
+    '1 cup vinegar; 1 cup blech',
+  ])('both are found in %j', (text) => {
+    const ids = read(text).items.flatMap((i) => {
+      if (i.kind !== 'line') return [];
+      const asked = i.doubts.flatMap((d) => (d.kind === 'which-ingredient' || d.kind === 'spelling' ? d.choices : []));
+      return [i.line.ingredient.kind === 'known' ? i.line.ingredient.id : '', ...asked.map((c) => c.id)];
+    });
+    expect(ids).toEqual(expect.arrayContaining(['white-vinegar', 'chlorine-bleach']));
+  });
+
+  test('a name before a colon, and what it makes', () => {
+    expect(read('Carpet freshener: 2 cups baking soda, 20 drops lavender').title).toBe('Carpet freshener');
+    expect(lines('Carpet freshener: 2 cups baking soda, 20 drops lavender')).toEqual([
+      '2 cups baking soda',
+      '20 drops lavender oil',
+    ]);
+    const made = read('Floor wash (makes 4 litres)\n60 ml meths\ntop up with water');
+    expect([made.title, made.header.makesML]).toEqual(['Floor wash', 4000]);
+    expect(read('Glass\n1 part water\nMakes: 2 cups').header.makesML).toBeCloseTo(473.18, 1);
+  });
+
   test('no written line is ever lost', () => {
     const word = fc.constantFrom(
       'vinegar',

@@ -1,4 +1,4 @@
-import { ingredientsWithin, type NameMatch } from '../../catalogue/lookup';
+import { findIngredient, ingredientsWithin, type NameMatch } from '../../catalogue/lookup';
 import type { Line } from '../formula';
 import { isHeader, readHeader } from './cardHeader';
 import { takeApart, withoutBullet, type LineParts } from './lineParts';
@@ -12,6 +12,12 @@ export const MOST_TEXT = 20_000;
 
 const INSTRUCTION =
   /^(?:never|avoid|caution|careful|safe|for best|shake|mix|stir|pour|store|label|spray|wipe|rinse|let|leave|apply|combine|keep|scrub|do not|don't|dissolve|add|fill|use|makes?|directions?|instructions?|method|steps?|note|notes|tip|tips|warning|to use|ingredients?|you will need|what you need|yields?|then|put|place|cap|close|test|wear|first|next|finally|enjoy|great|good|perfect|this)\b/i;
+
+/** "(makes 4 litres)" beside a title. */
+const MAKES = /\s*\(makes (?:about |approx\.? )?([^)]*)\)/i;
+
+/** "Carpet freshener: 2 cups baking soda": a name, then what goes in. */
+const NAMED = /^([a-z][\w ’'&-]{2,40}):\s+((?:about |an? |one |two |half |[\d½⅓⅔¼¾⅛]).+)$/i;
 
 /** What a recipe is called after its job, though bought products are called so too: "Oven cleaner". */
 const JOB_NAME = /\b(?:cleaner|cleanser|spray|remover|descaler|opener|disinfectant)s?$/i;
@@ -105,55 +111,72 @@ export function readRecipe(text: string, options: ReadOptions): ReadRecipe {
     const first = items.length === 0 && written.length > 1;
     const clean = withoutBullet(line)
       .replace(/[.;,]+$/, '')
-      .replace(/^#+\s*/, '');
-    const headed = readHeader(clean);
+      .replace(/^#+\s*/, '')
+      .replace(MAKES, '');
+    const makes = MAKES.exec(line)?.[1];
+    if (makes) head = { ...readHeader(`makes: ${makes}`, options.measures), ...head };
+    const headed = readHeader(clean, options.measures);
     if (headed) {
       head = { ...head, ...headed };
       items.push({ kind: 'note', key, text: line });
+      continue;
+    }
+    const named = NAMED.exec(clean);
+    if (named?.[1] && named[2] && findIngredient(named[1]).kind !== 'exact') {
+      const begins = items.length === 0;
+      if (begins) head = { name: named[1], ...head };
+      items.push({ kind: begins ? 'title' : 'note', key: `${key}~name`, text: line });
+      items.push(...readLine(line, key, named[2], false, options));
       continue;
     }
     items.push(...readLine(line, key, clean, first, options));
   }
   const title = head.name ?? items.find((i) => i.kind === 'title')?.text ?? null;
   return {
-    items: mentionedOnly(settlePercentages(items), options),
-    title: title && withoutBullet(title).replace(/^#+\s*|[:.]$/g, ''),
+    items: namedButNotRead(settlePercentages(items), options),
+    title:
+      title &&
+      withoutBullet(title)
+        .replace(MAKES, '')
+        .replace(/^#+\s*|[:.]$/g, ''),
     header: head,
   };
 }
 
 const NEGATION = /\b(?:not|never|avoid|without|no|instead|free|nor|don['’]t)\b/i;
-const PUTS_IN = /\b(?:add|adding|mix|stir|combine|dissolve|pour in|put in|drop in)\b/i;
+const PUTS_IN = /\b(?:add|adding|mix|stir|combine|dissolve|pour in|put in|drop in|full of|fill)\b/i;
+
+/** What an item already stands for: its ingredient, and those it asks between. */
+const coveredBy = (item: ReadItem): string[] => {
+  if (item.kind !== 'line') return [];
+  const own = item.line.ingredient.kind === 'known' ? [item.line.ingredient.id] : [];
+  return [
+    ...own,
+    ...item.doubts.flatMap((d) => ('choices' in d ? d.choices.flatMap((c) => ('id' in c ? [c.id] : [])) : [])),
+  ];
+};
 
 /**
- * An instruction that puts in something which stands in no line ("then add bleach and shake") is an
- * ingredient without an amount: asked about and judged, never passed over.
+ * The net under the reader: an ingredient that a line names and that became no item ("¼ cup bleach to the
+ * gallon", "then add bleach and shake") is asked about and judged, never passed over. In notes only what
+ * is put in counts, or a bought product.
  */
-function mentionedOnly(items: readonly ReadItem[], options: ReadOptions): ReadItem[] {
-  const listed = new Set(
-    items.flatMap((i) => (i.kind === 'line' && i.line.ingredient.kind === 'known' ? [i.line.ingredient.id] : [])),
-  );
-  return items.flatMap((item): ReadItem[] => {
-    if (item.kind !== 'note' && item.kind !== 'unread') return [item];
-    if (NEGATION.test(item.text) || isHeader(item.text) || options.corrections?.[item.key]?.isNote) return [item];
+function namedButNotRead(items: readonly ReadItem[], options: ReadOptions): ReadItem[] {
+  const covered = new Set(items.flatMap(coveredBy));
+  const seen = new Set<string>();
+  return items.flatMap((item, at): ReadItem[] => {
+    const last = items[at + 1]?.text !== item.text;
+    if (!last || seen.has(item.text) || item.kind === 'title') return [item];
+    seen.add(item.text);
+    const key = item.key.replace(/~\d+$/, '');
+    if (NEGATION.test(item.text) || isHeader(item.text) || options.corrections?.[key]?.isNote) return [item];
+    const counts = item.kind === 'line' || PUTS_IN.test(item.text);
     const more = ingredientsWithin(item.text).filter(
-      (i) =>
-        !listed.has(i.id) &&
-        !i.id.endsWith('water') &&
-        i.role !== 'residue' &&
-        (i.role === 'bought' || PUTS_IN.test(item.text)),
+      (i) => !covered.has(i.id) && !/water$/.test(i.id) && i.role !== 'residue' && (i.role === 'bought' || counts),
     );
-    if (more.length === 0) return [item];
-    more.forEach((i) => listed.add(i.id));
-    return [
-      item,
-      ...shareItems(
-        item.text,
-        item.key,
-        more.map((i) => ({ name: i.name, amount: null })),
-        options,
-      ),
-    ];
+    more.forEach((i) => covered.add(i.id));
+    const shares = more.map((i) => ({ name: i.name, amount: null }));
+    return [item, ...shareItems(item.text, `${key}~more`, shares, options)];
   });
 }
 

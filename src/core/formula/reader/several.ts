@@ -44,7 +44,9 @@ export function ratioLine(text: string): Share[] | null {
   return found.map((name, i) => ({ name, amount: partsOf(parts[i] ?? 1) }));
 }
 
-const JOINED = /\s*(?:,|;|&|\+|\band\b|\bplus\b|\bwith\b)\s*/i;
+/** Between ingredients; "to" and "in" only before an amount: "¼ cup bleach to 1 gallon of water". */
+const JOINED =
+  /\s*(?:,|;|&|\+|\band\b|\bplus\b|\bwith\b|\b(?:to|into|in|per)\b(?=\s+(?:an?\s|one\s|half\s|[\d½⅓⅔¼¾])))\s*/i;
 const EACH = /^each\s+(?:of\s+)?/i;
 
 /**
