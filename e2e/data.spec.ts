@@ -61,6 +61,31 @@ test('a home of a newer Biscuit is left alone, and says so', async ({ page }) =>
   await expect(page.getByText('This home was last opened with a newer Biscuit.')).toBeVisible();
 });
 
+test('nothing is asked of any other host', async ({ page }) => {
+  const elsewhere: string[] = [];
+  page.on('request', (request) => {
+    const { hostname, protocol } = new URL(request.url());
+    if (hostname !== '127.0.0.1' && protocol !== 'blob:' && protocol !== 'data:') elsewhere.push(request.url());
+  });
+  for (const address of ['/', '/mix', '/mix/paste', '/mix/starter-glass', '/shelf', '/safety', '/settings']) {
+    await page.goto(address);
+    await expect(page.getByRole('heading').first()).toBeVisible();
+  }
+  expect(elsewhere).toEqual([]);
+});
+
+test('the shipped families are the ones that show', async ({ page }) => {
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
+  const loaded = await page.evaluate(async () => {
+    await document.fonts.ready;
+    return ['600 20px Besley', '400 16px "Atkinson Hyperlegible Next"', '700 16px "Atkinson Hyperlegible Next"'].map(
+      (f) => document.fonts.check(f),
+    );
+  });
+  expect(loaded).toEqual([true, true, true]);
+});
+
 test('the demo home has something to show, and is never mixed into one’s own', async ({ page }) => {
   await page.goto(DEMO_URL);
   await expect(page.getByText('Demo home: the narrowboat Pipit')).toBeVisible();

@@ -2,6 +2,7 @@ import Svg, { ClipPath, Defs, G, Line, Path, Rect, Text as SvgText } from 'react
 import type { Profile, VesselShape } from '../core';
 import { liquidColor } from './liquidColor';
 import { readable } from './numbers';
+import { TAPE_HEIGHT, tapeHeights } from './tapeHeights';
 import { COLORS, FAMILY } from './theme';
 
 /** One layer of the pour, bottom to top. */
@@ -25,10 +26,7 @@ interface Props {
 }
 
 const CAP_MM = { trigger: 62, 'flip-cap': 20, 'screw-lid': 16, pipette: 40, open: 6 } as const;
-const TAPE_HEIGHT = 24;
 const TAPE_WIDTH = 136;
-/** From one tape to the next, with the layer's name between them, px. */
-const TAPE_STEP = 46;
 const LEAD = 26;
 
 /** Left outline upwards, right outline downwards, through the profile's rings. */
@@ -40,18 +38,6 @@ function outline(profile: Profile, x: (mm: number) => number, y: (mm: number) =>
 
 /** A name that fits beside the bottle. */
 const shortName = (name: string): string => (name.length > 18 ? `${name.slice(0, 17)}…` : name);
-
-/** Marks far enough apart to be read: each tape at its own height or pushed up by the one below. */
-function tapeHeights(tops: readonly number[], lowest: number): number[] {
-  let last = lowest + TAPE_STEP / 2;
-  const raised = tops.map((y) => {
-    last = Math.min(y, last - TAPE_STEP);
-    return last;
-  });
-  // Pushed out above the drawing, they all come down together.
-  const out = TAPE_HEIGHT - Math.min(TAPE_HEIGHT, ...raised);
-  return raised.map((y) => y + out);
-}
 
 /**
  * A bottle to its true profile: layers in the order they are poured, a strip of tape at each mark with

@@ -1,9 +1,11 @@
 import { fireEvent, render, screen } from '@testing-library/react-native';
 import type { Finding, LabelContent } from '@/core';
+import { BottleDrawing } from './BottleDrawing';
 import { FindingCard, VerdictBanner } from './FindingCard';
 import { LabelCard } from './LabelCard';
 import { errorText, figureText, massText, readable, volumeText } from './numbers';
 import { scallopPath } from './scallop';
+import { TAPE_HEIGHT, TAPE_STEP, tapeHeights } from './tapeHeights';
 import { LEVEL_INK, LEVEL_TINT, LEVEL_WORD } from './VerdictMark';
 import { COLORS } from './theme';
 
@@ -103,6 +105,52 @@ test('a biscuit’s edge is one closed line of arcs', () => {
   const path = scallopPath(24, 24, 18, 14);
   expect(path.match(/A/g)).toHaveLength(14);
   expect(path.endsWith('Z')).toBe(true);
+});
+
+describe('the bottle', () => {
+  // A straight tube of 100 mm: every height in mm is its share of the drawing.
+  const tube = [
+    { heightMM: 0, diameterMM: 50 },
+    { heightMM: 100, diameterMM: 50 },
+  ];
+  const layer = (key: string, name: string, topMM: number | null, levelML: number) => ({
+    key,
+    name,
+    ingredientId: 'water',
+    form: 'liquid' as const,
+    topMM,
+    levelML,
+  });
+  const draw = (layers: ReturnType<typeof layer>[]) =>
+    render(<BottleDrawing profile={tube} top="open" layers={layers} width={358} height={300} />);
+
+  test('has a tape at each mark, and none for a few drops', () => {
+    draw([
+      layer('1', 'water', 40, 78.5),
+      layer('2', 'white vinegar', 80, 157),
+      layer('3', 'lavender oil', null, 157.3),
+    ]);
+    const drawing = JSON.stringify(screen.toJSON());
+    expect(drawing).toContain('79 mL · 40 mm');
+    expect(drawing).toContain('157 mL · 80 mm');
+    expect(drawing).not.toContain('lavender oil');
+  });
+
+  test('says in words what it shows', () => {
+    draw([layer('1', 'water', 40, 78.5)]);
+    expect(screen.getByTestId('bottle').props['aria-label']).toBe(
+      'The bottle. water to 79 mL, 40 mm high. The rest stays empty.',
+    );
+  });
+
+  test('keeps close marks apart enough to be read, in their order, and none above the drawing', () => {
+    const base = 292;
+    expect(tapeHeights([200, 120], base)).toEqual([200, 120]);
+    expect(tapeHeights([200, 199, 150], base)).toEqual([200, 200 - TAPE_STEP, 200 - 2 * TAPE_STEP]);
+    const crowded = tapeHeights([40, 30, 25], base);
+    expect(Math.min(...crowded)).toBe(TAPE_HEIGHT);
+    expect(crowded.map((y, i) => (crowded[i - 1] ?? y + TAPE_STEP) - y)).toEqual([TAPE_STEP, TAPE_STEP, TAPE_STEP]);
+  });
 });
 
 describe('a label', () => {

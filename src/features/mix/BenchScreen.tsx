@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
+import { useMemo } from 'react';
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
 import {
   labelOf,
@@ -8,6 +8,7 @@ import {
   vesselShape,
   type Batch,
   type Formula,
+  type FormulaUse,
   type PourPlan,
   type Vessel,
 } from '@/core';
@@ -40,12 +41,19 @@ interface Setting {
   readonly bottle: BenchBottle | null;
   readonly surfaceId: string | null;
   readonly minutes: number;
+  /** Kept or used at once; null while the formula's own use stands. */
+  readonly use: FormulaUse | null;
 }
 
-const START: Setting = { bottle: null, surfaceId: null, minutes: 15 };
+const START: Setting = { bottle: null, surfaceId: null, minutes: 15, use: null };
 
 const isSetting = (value: unknown): value is Setting =>
-  typeof value === 'object' && value !== null && 'bottle' in value && 'surfaceId' in value && 'minutes' in value;
+  typeof value === 'object' &&
+  value !== null &&
+  'bottle' in value &&
+  'surfaceId' in value &&
+  'minutes' in value &&
+  'use' in value;
 
 /** A formula on the bench: which bottle, what it is, how much of each, and make it. */
 export function BenchScreen({ id }: { id: string }) {
@@ -75,8 +83,8 @@ function Bench({ formula: kept }: { formula: Formula }) {
   const save = useSaveFormula();
   const remove = useRemoveFormula();
   const draft = useDraft<Setting>(`bench/${kept.id}`, START, isSetting);
-  const [use, setUse] = useState(kept.use);
-  const formula = use === kept.use ? kept : { ...kept, use };
+  const use = draft.value.use ?? kept.use;
+  const formula = useMemo(() => (use === kept.use ? kept : { ...kept, use }), [kept, use]);
   const bottle = draft.value.bottle ?? (own[0] ? { kind: 'own' as const, id: own[0].id } : FIRST_BOTTLE);
   const chosen = vesselOf(bottle, own);
   const lastGood = 'vessel' in chosen ? chosen.vessel : (own[0] ?? fallbackVessel());
@@ -165,7 +173,7 @@ function Bench({ formula: kept }: { formula: Formula }) {
             { value: 'fresh', label: 'Used at once, open' },
           ]}
           chosen={[use]}
-          onChoose={setUse}
+          onChoose={(chosenUse) => change({ use: chosenUse })}
         />
       </Part>
       {evaluation && !danger && (

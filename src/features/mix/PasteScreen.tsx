@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import {
   checkFormula,
@@ -28,9 +28,11 @@ interface Draft {
   readonly text: string;
   readonly corrections: Corrections;
   readonly cup: MeasureSystem | null;
+  /** The name as typed; null while the text's own title stands. */
+  readonly name: string | null;
 }
 
-const EMPTY: Draft = { text: '', corrections: {}, cup: null };
+const EMPTY: Draft = { text: '', corrections: {}, cup: null, name: null };
 
 const isDraft = (value: unknown): value is Draft =>
   typeof value === 'object' &&
@@ -56,7 +58,7 @@ export function PasteScreen({ formulaId }: { formulaId: string | null }) {
 }
 
 const draftOf = (from: Formula | null): Draft =>
-  from ? { text: formulaText(from), corrections: {}, cup: from.measures } : EMPTY;
+  from ? { text: formulaText(from), corrections: {}, cup: from.measures, name: null } : EMPTY;
 
 const FIRST = vesselOf(FIRST_BOTTLE, []);
 const NO_VESSEL = 'vessel' in FIRST ? FIRST.vessel : null;
@@ -82,14 +84,13 @@ function Paste({ from }: { from: Formula | null }) {
   const draft = useDraft<Draft>(from ? `paste/${from.id}` : 'paste', initial, isDraft);
   const { text, corrections } = draft.value;
   const cup = draft.value.cup ?? settings.cup;
-  const [typedName, setTypedName] = useState<string | null>(null);
 
   const reading = useMemo(() => readRecipe(text, { measures: cup, corrections }), [text, cup, corrections]);
   const unread = useMemo(() => unreadOf(reading), [reading]);
   const formula = useMemo(() => formulaFromReading(reading, 'reading', 'My recipe', cup), [reading, cup]);
   const { outcome } = useBench(formula, NO_VESSEL ?? never(), null, null, unread);
 
-  const name = typedName ?? formula?.name ?? '';
+  const name = draft.value.name ?? formula?.name ?? '';
   const disagreeing = useMemo(
     () => new Set(formula ? disagreements(formula, settings.dropsPerML).map((d) => d.line.text) : []),
     [formula, settings.dropsPerML],
@@ -191,7 +192,7 @@ function Paste({ from }: { from: Formula | null }) {
             <Field
               label="Name on the label"
               value={name}
-              onChangeText={setTypedName}
+              onChangeText={(typed) => draft.set({ ...draft.value, name: typed })}
               error={nameWrong}
               maxLength={80}
               testID="formula-name"

@@ -172,7 +172,7 @@ function namedButNotRead(items: readonly ReadItem[], options: ReadOptions): Read
     if (NEGATION.test(item.text) || isHeader(item.text) || options.corrections?.[key]?.isNote) return [item];
     const counts = item.kind === 'line' || PUTS_IN.test(item.text);
     const more = ingredientsWithin(item.text).filter(
-      (i) => !covered.has(i.id) && !/water$/.test(i.id) && i.role !== 'residue' && (i.role === 'bought' || counts),
+      (i) => !covered.has(i.id) && !i.id.endsWith('water') && i.role !== 'residue' && (i.role === 'bought' || counts),
     );
     more.forEach((i) => covered.add(i.id));
     const shares = more.map((i) => ({ name: i.name, amount: null }));
