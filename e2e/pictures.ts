@@ -28,7 +28,7 @@ test('pictures of the main views', async ({ page }) => {
   await page.goto('/mix/pipit-porthole');
   await page.getByTestId('bottle').waitFor();
   await shot(page, 'bench');
-  await page.getByTestId('measure-list').scrollIntoViewIfNeeded();
+  await page.getByText('How much of each').evaluate((e) => e.scrollIntoView({ block: 'start' }));
   await shot(page, 'bench-pour');
   await page.goto('/shelf');
   await page.getByText('Porthole glass').waitFor();

@@ -1,7 +1,8 @@
-import { View } from 'react-native';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
 import { checked, vesselSchema, VESSEL_SHAPES, type Vessel, type VesselShapeId } from '@/core';
 import { useVessels } from '@/data';
-import { Body, Choice, Field, Heading, Part } from '@/ui';
+import { Action, Body, Choice, Field, Sheet, Soft, SPACE, volumeText } from '@/ui';
 
 /** The bottle on the bench: one of the person's own, or a size just typed. */
 export type BenchBottle =
@@ -54,44 +55,74 @@ interface Props {
   readonly problem: string | null;
 }
 
-/** Picks one of the person's bottles, or takes a size and a shape. */
+/** The bottle on the bench in one line, or a size to type; another bottle or shape is one tap away. */
 export function BottleChoice({ bottle, onChange, problem }: Props) {
   const own = useVessels().data ?? [];
+  const [open, setOpen] = useState(false);
   const typed = bottle.kind === 'typed';
+  const mine = typed ? null : (own.find((v) => v.id === bottle.id) ?? own[0]);
+  const shape = VESSEL_SHAPES.find((s) => s.id === (typed ? bottle.shape : mine?.shape));
+  const choose = (next: BenchBottle): void => {
+    onChange(next);
+    setOpen(false);
+  };
   return (
-    <Part>
-      <Heading>Which bottle?</Heading>
-      {own.length > 0 && (
-        <Choice
-          label="Your bottles"
-          options={[
-            ...own.map((v) => ({ value: v.id, label: `${v.name} · ${v.capacityML} mL` })),
-            { value: OTHER, label: 'Another size' },
-          ]}
-          chosen={[typed ? OTHER : bottle.id]}
-          onChoose={(id) => onChange(id === OTHER ? FIRST_BOTTLE : { kind: 'own', id })}
+    <View style={styles.part}>
+      {typed && (
+        <Field
+          label="Your bottle holds, in mL"
+          value={bottle.sizeText}
+          onChangeText={(sizeText) => onChange({ ...bottle, sizeText })}
+          inputMode="decimal"
+          error={problem}
+          maxLength={12}
+          testID="bottle-size"
         />
       )}
-      {typed && (
-        <View>
-          <Field
-            label="It holds, in mL"
-            value={bottle.sizeText}
-            onChangeText={(sizeText) => onChange({ ...bottle, sizeText })}
-            inputMode="decimal"
-            error={problem}
-            maxLength={12}
-            testID="bottle-size"
-          />
-          <Body style={{ paddingTop: 8, paddingBottom: 6 }}>Its shape</Body>
-          <Choice
-            label="Shape of the bottle"
-            options={VESSEL_SHAPES.map((s) => ({ value: s.id, label: s.name }))}
-            chosen={[bottle.shape]}
-            onChoose={(shape) => onChange({ ...bottle, shape })}
-          />
+      <View style={styles.row}>
+        <View style={styles.words}>
+          <Body style={styles.bold}>
+            {mine ? `${mine.name} · ${volumeText(mine.capacityML)}` : (shape?.name ?? '')}
+          </Body>
+          <Soft>{shape?.hint ?? ''}</Soft>
         </View>
-      )}
-    </Part>
+        <Action
+          title={own.length > 0 ? 'Another bottle' : 'Another shape'}
+          onPress={() => setOpen(true)}
+          testID="another-bottle"
+        />
+      </View>
+      <Sheet title="Which bottle?" open={open} onClose={() => setOpen(false)}>
+        {own.length > 0 && (
+          <Choice
+            label="Your bottles"
+            options={[
+              ...own.map((v) => ({ value: v.id, label: `${v.name} · ${volumeText(v.capacityML)}` })),
+              { value: OTHER, label: 'Another size' },
+            ]}
+            chosen={[typed ? OTHER : bottle.id]}
+            onChoose={(id) => (id === OTHER ? onChange(FIRST_BOTTLE) : choose({ kind: 'own', id }))}
+          />
+        )}
+        {typed && (
+          <>
+            <Body style={styles.bold}>Its shape</Body>
+            <Choice
+              label="Shape of the bottle"
+              options={VESSEL_SHAPES.map((s) => ({ value: s.id, label: s.name }))}
+              chosen={[bottle.shape]}
+              onChoose={(id) => choose({ ...bottle, shape: id })}
+            />
+          </>
+        )}
+      </Sheet>
+    </View>
   );
 }
+
+const styles = StyleSheet.create({
+  part: { gap: SPACE.s },
+  row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.m },
+  words: { flex: 1 },
+  bold: { fontWeight: '700' },
+});
