@@ -68,13 +68,13 @@ test('a starter needs two taps to its bottle and a third to the shelf; empty or 
   await page.getByTestId('make-it').click();
   await expect(page.getByTestId('label').first()).toContainText('Everyday vinegar');
   await page.getByRole('button', { name: 'It is empty' }).click();
-  await expect(page.getByTestId('label').first()).toContainText('emptied');
+  await expect(page.getByTestId('label').first()).toContainText('Emptied');
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByTestId('label').first()).not.toContainText('emptied');
+  await expect(page.getByTestId('label').first()).not.toContainText('Emptied');
   await page.getByRole('button', { name: 'Poured away' }).click();
   await expect(page.getByText('is marked poured away')).toBeVisible();
   await page.reload();
-  await expect(page.getByTestId('label').first()).toContainText('discarded');
+  await expect(page.getByTestId('label').first()).toContainText('Discarded');
 });
 
 test('going away and a reload in the middle lose nothing', async ({ page }) => {

@@ -7,6 +7,12 @@ import { scallopEdge } from './scallop';
 import { COLORS, FAMILY, SPACE } from './theme';
 import { Body, Heading, Kind, Soft } from './Words';
 
+/** What became of a batch, and when (ISO 8601). */
+export interface Ended {
+  readonly how: 'Emptied' | 'Discarded';
+  readonly at: string;
+}
+
 interface Props {
   readonly label: LabelContent;
   readonly madeAt: string;
@@ -16,7 +22,7 @@ interface Props {
   /** A short card for a list, or the whole label. */
   readonly whole?: boolean;
   /** What has become of it; finished batches get the scalloped edge. */
-  readonly ended?: string | null;
+  readonly ended?: Ended | null;
   readonly past?: boolean;
 }
 
@@ -74,8 +80,8 @@ export function LabelCard({
         <View style={styles.dates}>
           <Dated kind="Made" text={dayText(madeAt)} />
           <Dated
-            kind={ended ? 'Ended' : 'Discard by'}
-            text={ended ?? (label.keeps.highDays === 0 ? 'used at once' : dayText(discardBy))}
+            kind={ended?.how ?? 'Discard by'}
+            text={ended ? dayText(ended.at) : label.keeps.highDays === 0 ? 'used at once' : dayText(discardBy)}
             warn={past && !ended}
           />
         </View>

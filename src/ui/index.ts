@@ -4,7 +4,7 @@ export { BottleDrawing } from './BottleDrawing';
 export { Choice } from './Choice';
 export { Field } from './Field';
 export { FindingCard, VerdictBanner } from './FindingCard';
-export { LabelCard } from './LabelCard';
+export { LabelCard, type Ended } from './LabelCard';
 export { Leads } from './Leads';
 export { loadFonts } from './loadFonts';
 export { NoticeBar, NoticeProvider, useNotice } from './Notice';

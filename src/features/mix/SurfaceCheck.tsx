@@ -12,8 +12,10 @@ interface Props {
 
 const MINUTES = [1, 5, 15, 30, 60];
 
-const sayingOf = (result: SurfaceEvaluation): string => {
-  if (result.findings.some((f) => f.rulesOut)) return `Not on ${result.name.toLowerCase()}.`;
+const sayingOf = (result: SurfaceEvaluation, minutes: number): string => {
+  const out = result.findings.filter((f) => f.rulesOut);
+  if (out.some((f) => f.figures.harmAfterMinutes === 0)) return `Not on ${result.name.toLowerCase()}.`;
+  if (out.length > 0) return `Not for ${minutes} minutes on ${result.name.toLowerCase()}.`;
   return result.findings.length > 0
     ? `On ${result.name.toLowerCase()} with care.`
     : `Nothing found against it on ${result.name.toLowerCase()}.`;
@@ -36,7 +38,7 @@ export function SurfaceCheck({ surface, minutes, result, onChange }: Props) {
       )}
       {result && (
         <View style={{ gap: SPACE.s }}>
-          <VerdictBanner level={result.verdict} saying={sayingOf(result)} />
+          <VerdictBanner level={result.verdict} saying={sayingOf(result, minutes)} />
           {result.findings.map((f) => (
             <FindingCard key={f.code + f.subjects.join()} finding={f} sources={f.sources.map((s) => SOURCES[s])} />
           ))}

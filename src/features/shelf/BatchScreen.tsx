@@ -1,9 +1,9 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { discardBy, isPastItsDay, lineText, type BatchState } from '@/core';
-import { useBatch, useEndBatch } from '@/data';
-import { Action, Body, Heading, LabelCard, Part, Screen, SPACE, Soft, Title, useNotice } from '@/ui';
-import { endedText } from './ShelfScreen';
+import { useBatch, useEndBatch, useFormula, useSaveFormula } from '@/data';
+import { Action, Body, Heading, LabelCard, Part, Screen, SPACE, Soft, Title, useNotice, useWide } from '@/ui';
+import { endOf } from './ShelfScreen';
 
 const DONE: Record<BatchState, string> = {
   kept: 'is back on the shelf',
@@ -15,8 +15,11 @@ const DONE: Record<BatchState, string> = {
 export function BatchScreen({ id }: { id: string }) {
   const router = useRouter();
   const say = useNotice();
+  const wide = useWide();
   const batch = useBatch(id);
   const end = useEndBatch();
+  const formula = useFormula(batch?.formula.id ?? '');
+  const save = useSaveFormula();
   if (batch === undefined) return <Screen>{null}</Screen>;
   if (batch === null) {
     return (
@@ -41,8 +44,14 @@ export function BatchScreen({ id }: { id: string }) {
       },
     );
   };
+  /** The formula as it was then, if it is not kept any more. */
+  const again = (): void => {
+    const go = (): void => router.push(`/mix/${batch.formula.id}`);
+    if (formula) go();
+    else save.mutate(batch.formula, { onSuccess: go });
+  };
   return (
-    <Screen next={<Action title="To the shelf" weight="main" onPress={() => router.push('/shelf')} />}>
+    <Screen next={wide ? null : <Action title="To the shelf" weight="main" onPress={() => router.push('/shelf')} />}>
       <Title>The label</Title>
       <LabelCard
         whole
@@ -52,7 +61,7 @@ export function BatchScreen({ id }: { id: string }) {
         volumeML={batch.volumeML}
         bottle={batch.vessel.name}
         past={isPastItsDay(batch, new Date().toISOString())}
-        ended={endedText(batch)}
+        ended={endOf(batch)}
       />
       <View style={styles.actions}>
         {batch.state === 'kept' ? (
@@ -63,6 +72,7 @@ export function BatchScreen({ id }: { id: string }) {
         ) : (
           <Action title="Put it back on the shelf" onPress={() => mark('kept')} />
         )}
+        <Action title="Make it again" onPress={again} />
       </View>
       <Part>
         <Heading>As it was made</Heading>

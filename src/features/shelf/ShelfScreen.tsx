@@ -2,12 +2,12 @@ import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { discardBy, isPastItsDay, type Batch } from '@/core';
 import { useBatches } from '@/data';
-import { Action, Body, COLORS, dayText, Heading, LabelCard, Leads, Part, Screen, SPACE, Title, useWide } from '@/ui';
+import { Action, Body, COLORS, Heading, LabelCard, Leads, Part, Screen, SPACE, Title, useWide, type Ended } from '@/ui';
 
 /** What has become of a batch, for its label; null while it stands on the shelf. */
-export function endedText(batch: Batch): string | null {
+export function endOf(batch: Batch): Ended | null {
   if (batch.state === 'kept' || batch.endedAt === null) return null;
-  return `${batch.state} ${dayText(batch.endedAt)}`;
+  return { how: batch.state === 'emptied' ? 'Emptied' : 'Discarded', at: batch.endedAt };
 }
 
 const newestFirst = (a: Batch, b: Batch): number => b.madeAt.localeCompare(a.madeAt);
@@ -35,7 +35,7 @@ export function ShelfScreen({ openId }: { openId: string | null }) {
         volumeML={b.volumeML}
         bottle={b.vessel.name}
         past={isPastItsDay(b, now)}
-        ended={endedText(b)}
+        ended={endOf(b)}
       />
     </Leads>
   );

@@ -30,7 +30,7 @@ describe('the shelf', () => {
     ]);
     expect(screen.getAllByText(/Past its day/)).toHaveLength(1);
     expect(screen.getByText('Empty or poured away')).toBeTruthy();
-    expect(screen.getAllByText(/^(emptied|discarded) /)).toHaveLength(2);
+    expect(screen.getAllByText(/^(Emptied|Discarded)$/)).toHaveLength(2);
   });
 });
 
@@ -58,6 +58,13 @@ describe('a label', () => {
     fireEvent.press(screen.getByText('Poured away'));
     await waitFor(() => expect(screen.getByText(/Not saved: The disk is full/)).toBeTruthy());
     expect((await store.all('batch')).find((b) => b.id === 'pipit-b1')?.state).toBe('kept');
+  });
+
+  test('leads to making it again, even if its formula was removed since', async () => {
+    const { store } = await renderIn(<BatchScreen id="pipit-b1" />, { ...home, formulas: [] });
+    fireEvent.press(screen.getByText('Make it again'));
+    await waitFor(() => expect(mockPush).toHaveBeenCalledWith('/mix/pipit-porthole'));
+    expect((await store.all('formula')).map((f) => f.id)).toEqual(['pipit-porthole']);
   });
 
   test('of a bottle that is not there says so', async () => {
