@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { INGREDIENTS, findIngredient } from '../catalogue/lookup';
 import type { Ingredient } from '../catalogue/ingredient';
 import { SOURCES } from '../catalogue/sources';
+import { substance, type Trait } from '../catalogue/substances';
 import { meet } from '../evaluation/meet';
 import { SCOPES, type Level, type Scope } from './finding';
 import { MIXTURE_RULES } from './rules';
@@ -158,7 +159,7 @@ describe('what always holds', () => {
   test('an ingredient is judged by its contents, whatever its name', () => {
     fc.assert(
       fc.property(anyIngredient, anyIngredient, anyScope, (a, b, scope) => {
-        const renamed: Ingredient = { ...a, id: 'own:mine', name: 'my own', names: [], role: 'ingredient' };
+        const renamed: Ingredient = { ...a, id: 'own:mine', name: 'my own', names: [] };
         const said = (x: Ingredient): string[] => meet([x, b], scope).findings.map((f) => `${f.code} ${f.level}`);
         expect(said(renamed)).toEqual(said(a));
       }),
@@ -191,4 +192,44 @@ test('nobody is told to use bleach and an acid one after the other', () => {
     expect(findings.map((f) => f.code)).not.toContain('neutralised');
     expect(findings.map((f) => f.instead).join(' ')).not.toMatch(/one after the other/);
   }
+});
+
+describe('every member of a group, in every scope', () => {
+  const holding = (trait: Trait): Ingredient[] =>
+    INGREDIENTS.filter((i) => i.contents.some((c) => substance(c.substance).traits.includes(trait)));
+  const bleaches = holding('hypochlorite');
+
+  // NOAA chemical reactivity worksheet, reactive groups (from memory): whole groups, not single names.
+  test.each([
+    ['acid', 'chlorine-gas'],
+    ['ammonia-source', 'chloramine-gas'],
+    ['alcohol', 'bleach-with-alcohol'],
+    ['peroxide', 'bleach-with-peroxide'],
+  ] as const)('bleach with anything that is %s: %s', (trait, code) => {
+    const others = holding(trait);
+    expect(others.length).toBeGreaterThan(1);
+    for (const bleach of bleaches) {
+      for (const other of others) {
+        for (const scope of SCOPES) {
+          const { verdict, findings } = meet([other, bleach], scope);
+          expect(verdict).toBe('danger');
+          expect(findings.map((f) => f.code)).toContain(code);
+        }
+      }
+    }
+  });
+
+  test('a carboxylic acid with free peroxide is never kept together', () => {
+    for (const acid of holding('carboxylic-acid')) {
+      expect(meet([acid, named('hydrogen peroxide')], 'stored').verdict).toBe('danger');
+      expect(meet([acid, named('hydrogen peroxide')], 'fresh').verdict).toBe('danger');
+    }
+  });
+
+  test('no bought product is sound in a formula', () => {
+    for (const product of INGREDIENTS.filter((i) => i.role === 'bought')) {
+      const { verdict } = meet([product, named('water')], 'stored');
+      expect([product.id, verdict]).not.toEqual([product.id, 'clear']);
+    }
+  });
 });

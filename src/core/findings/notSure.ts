@@ -12,6 +12,21 @@ export const unknownIngredient: Rule = {
   check: ({ unknown }) => (unknown.length > 0 ? { level: 'caution', subjects: unknown } : null),
 };
 
+export const boughtInFormula: Rule = {
+  code: 'bought-in-formula',
+  looksFor: 'bought cleaners as a line of a formula',
+  sources: ['public-health-never-mix', 'sds-memory'],
+  words: {
+    happens: '{subjects} is a bought cleaner: it holds more than is known here, and does not belong in a mixture.',
+    why: 'Its maker has tested it as it is; what it does with other things is not on its label.',
+    instead: 'Use it alone, as its label says, or leave it out.',
+  },
+  check: ({ state, formula }) => {
+    const bought = state.brought.filter((b) => b.ingredient.role === 'bought').map((b) => b.ingredient.name);
+    return formula && bought.length > 0 ? { level: 'caution', subjects: [...new Set(bought)] } : null;
+  },
+};
+
 export const amountsDisagree: Rule = {
   code: 'amounts-disagree',
   looksFor: 'one amount given two ways',

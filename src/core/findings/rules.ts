@@ -2,7 +2,7 @@ import { bleachInFormula, bleachWithAlcohol, bleachWithPeroxide, chloramineGas, 
 import { ammoniaFumes, corrosiveAcid, corrosiveAlkali } from './burns';
 import { neutralised, soapCurdles } from './cancelling';
 import { flammableLiquid, pressure } from './gasAndFire';
-import { amountsDisagree, unknownIngredient } from './notSure';
+import { amountsDisagree, boughtInFormula, unknownIngredient } from './notSure';
 import { peraceticAcid, strongPeroxide, unstablePeroxide } from './peroxideMeetings';
 import type { Rule } from './rule';
 
@@ -23,6 +23,7 @@ export const MIXTURE_RULES: readonly Rule[] = [
   flammableLiquid,
   neutralised,
   soapCurdles,
+  boughtInFormula,
   unknownIngredient,
   amountsDisagree,
 ];

@@ -1,0 +1,120 @@
+import fc from 'fast-check';
+import { findIngredient, ingredientById, INGREDIENTS, ingredientsWithin, searchIngredients } from './lookup';
+import { SOURCES } from './sources';
+import { substance, SUBSTANCES } from './substances';
+import { SURFACES } from './surfaces';
+import { VESSEL_SHAPES } from './vessels';
+
+describe('the tables', () => {
+  test('hold what the first slice needs', () => {
+    const own = INGREDIENTS.filter((i) => i.role === 'ingredient');
+    expect(own.length).toBeGreaterThanOrEqual(20);
+    expect(SURFACES.length).toBeGreaterThanOrEqual(12);
+    expect(VESSEL_SHAPES).toHaveLength(6);
+  });
+
+  // Ids that files and the command line rely on.
+  test.each(
+    'white-vinegar baking-soda castile-soap hydrogen-peroxide isopropyl-alcohol vodka washing-soda citric-acid borax oxygen-bleach household-ammonia chlorine-bleach tea-tree-oil'.split(
+      ' ',
+    ),
+  )('%s keeps its id', (id) => {
+    expect(ingredientById(id)?.id).toBe(id);
+  });
+
+  test('ids and names are each used once', () => {
+    const ids = INGREDIENTS.map((i) => i.id);
+    expect(new Set(ids).size).toBe(ids.length);
+    expect(ids.every((id) => /^[a-z0-9-]+$/.test(id))).toBe(true);
+    expect(new Set(INGREDIENTS.map((i) => i.name)).size).toBe(ids.length);
+  });
+
+  test.each(INGREDIENTS.map((i) => [i.id, i] as const))(
+    '%s: contents add up, lie in their range, and have a source',
+    (_, i) => {
+      const sum = i.contents.reduce((total, c) => total + c.percent, 0);
+      expect(sum).toBeLessThanOrEqual(100.01);
+      for (const c of i.contents) {
+        expect(c.low).toBeLessThanOrEqual(c.percent);
+        expect(c.high).toBeGreaterThanOrEqual(c.percent);
+        expect(substance(c.substance).id).toBe(c.substance);
+      }
+      if (i.strengthOf) expect(i.contents.map((c) => c.substance)).toContain(i.strengthOf);
+      expect(i.densityGPerML).toBeGreaterThan(0.05);
+      expect(i.densityGPerML).toBeLessThan(2);
+      expect(i.spread > 0).toBe(i.form === 'powder');
+      expect(i.sources.length).toBeGreaterThan(0);
+      for (const s of i.sources) expect(SOURCES[s]).toBeTruthy();
+    },
+  );
+
+  test('every substance that burns or gases carries the trait its rules read', () => {
+    const traits = Object.fromEntries(SUBSTANCES.map((s) => [s.id, s.traits]));
+    expect(traits['acetic-acid']).toEqual(expect.arrayContaining(['acid', 'carboxylic-acid']));
+    expect(traits['sodium-hypochlorite']).toContain('hypochlorite');
+    expect(traits['sodium-percarbonate']).toEqual(expect.arrayContaining(['peroxide', 'carbonate', 'alkali']));
+    for (const s of SUBSTANCES) {
+      expect(s.protonSteps.some((p) => p.role === 'acid')).toBe(s.traits.includes('acid'));
+      if (s.traits.includes('alkali')) expect(s.protonSteps.some((p) => p.role === 'base')).toBe(true);
+    }
+  });
+});
+
+describe('looking up a name', () => {
+  const found = (text: string): string | null => {
+    const match = findIngredient(text);
+    return match.kind === 'exact' || match.kind === 'close' ? match.ingredient.id : null;
+  };
+
+  test('capitals, hyphens, accents, plurals and filler words do not matter', () => {
+    for (const text of [
+      'WHITE VINEGAR',
+      'white-vinegar',
+      'Whité vinegar',
+      'organic white vinegars',
+      'some good quality white vinegar',
+    ]) {
+      expect(found(text)).toBe('white-vinegar');
+    }
+  });
+
+  test('one slip of typing in a longer name is forgiven', () => {
+    const letters = 'abcdefghijklmnopqrstuvwxyz'.split('');
+    const names = [
+      'hydrogen peroxide',
+      'castile soap',
+      'rubbing alcohol',
+      'washing soda',
+      'chlorine bleach',
+      'household ammonia',
+    ];
+    fc.assert(
+      fc.property(fc.constantFrom(...names), fc.nat(30), fc.constantFrom(...letters), (name, at, letter) => {
+        const place = at % name.length;
+        if (name[place] === ' ') return;
+        const slipped = name.slice(0, place) + letter + name.slice(place + 1);
+        expect(found(slipped)).toBe(found(name));
+      }),
+      { numRuns: 400 },
+    );
+  });
+
+  test('what people use for several things is asked, not guessed', () => {
+    for (const text of ['soap', 'alcohol', 'soda', 'oil']) expect(findIngredient(text).kind).toBe('ambiguous');
+    expect(findIngredient('').kind).toBe('none');
+    expect(findIngredient('sparkle powder').kind).toBe('none');
+  });
+
+  test('every ingredient a sentence names is found, the longer name before the shorter', () => {
+    const ids = ingredientsWithin('Pour hot water over lemon essential oil, white vinegar and a little bleach').map(
+      (i) => i.id,
+    );
+    expect(ids.sort()).toEqual(['chlorine-bleach', 'lemon-oil', 'water', 'white-vinegar']);
+  });
+
+  test('a search box finds by the first letters, and near misses where nothing begins so', () => {
+    expect(searchIngredients('bica')[0]?.id).toBe('baking-soda');
+    expect(searchIngredients('peroxde').map((i) => i.id)).toContain('hydrogen-peroxide');
+    expect(searchIngredients('')).toEqual([]);
+  });
+});
