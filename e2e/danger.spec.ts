@@ -24,6 +24,17 @@ test('a formula that turns dangerous on the bench loses its way to be made', asy
   await expect(page.getByTestId('finding-pressure')).toBeVisible();
 });
 
+test('a paste that may not be kept is fine used at once, and goes on', async ({ page }) => {
+  await paste(page, 'Grout whitener\n2 tbsp baking soda\n1 tbsp hydrogen peroxide');
+  await expect(page.getByTestId('verdict')).toContainText('Danger');
+  await page.getByRole('radio', { name: 'Used at once, open' }).click();
+  await expect(page.getByTestId('verdict')).toContainText('Take care');
+  await page.getByTestId('next-bottle').click();
+  await expect(page.getByRole('radio', { name: 'Used at once, open' })).toBeChecked();
+  await page.getByTestId('make-it').click();
+  await expect(page.getByTestId('label').first()).toContainText('used at once');
+});
+
 for (const [what, text] of [
   ['bleach with vinegar, hidden in an instruction', '1 cup white vinegar\nThen add bleach and shake'],
   ['bleach with ammonia, misspelt', '1 cup amonia\n1 cup blech'],

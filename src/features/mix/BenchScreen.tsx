@@ -17,7 +17,6 @@ import {
   Action,
   Body,
   BottleDrawing,
-  Choice,
   COLORS,
   Heading,
   Part,
@@ -33,6 +32,7 @@ import { BottleChoice, FIRST_BOTTLE, vesselOf, type BenchBottle } from './Bottle
 import { MeasureList } from './MeasureList';
 import { Strengths } from './Strengths';
 import { SurfaceCheck } from './SurfaceCheck';
+import { UseChoice } from './UseChoice';
 import { UsualCare } from './UsualCare';
 import { headspacePercent, useBench } from './useBench';
 import { Verdict } from './Verdict';
@@ -164,18 +164,7 @@ function Bench({ formula: kept }: { formula: Formula }) {
           ))}
         </Part>
       )}
-      <Part>
-        <Heading>Kept, or used at once?</Heading>
-        <Choice
-          label="Kept or used at once"
-          options={[
-            { value: 'stored', label: 'Kept in its bottle' },
-            { value: 'fresh', label: 'Used at once, open' },
-          ]}
-          chosen={[use]}
-          onChoose={(chosenUse) => change({ use: chosenUse })}
-        />
-      </Part>
+      <UseChoice use={use} onChange={(chosenUse) => change({ use: chosenUse })} />
       {evaluation && !danger && (
         <SurfaceCheck
           surface={surface}

@@ -14,6 +14,7 @@ import {
   type Correction,
   type Corrections,
   type Formula,
+  type FormulaUse,
   type MeasureSystem,
   type ReadItem,
 } from '@/core';
@@ -21,6 +22,7 @@ import { newId, useDraft, useFormula, useSaveFormula, useSettings } from '@/data
 import { Action, Body, Choice, COLORS, Field, Heading, Part, Screen, Soft, Title, useNotice } from '@/ui';
 import { FIRST_BOTTLE, vesselOf } from './BottleChoice';
 import { ReadLine } from './ReadLine';
+import { UseChoice } from './UseChoice';
 import { useBench } from './useBench';
 import { Verdict } from './Verdict';
 
@@ -30,9 +32,11 @@ interface Draft {
   readonly cup: MeasureSystem | null;
   /** The name as typed; null while the text's own title stands. */
   readonly name: string | null;
+  /** Kept or used at once; null while the text's own word stands. */
+  readonly use: FormulaUse | null;
 }
 
-const EMPTY: Draft = { text: '', corrections: {}, cup: null, name: null };
+const EMPTY: Draft = { text: '', corrections: {}, cup: null, name: null, use: null };
 
 const isDraft = (value: unknown): value is Draft =>
   typeof value === 'object' &&
@@ -58,7 +62,7 @@ export function PasteScreen({ formulaId }: { formulaId: string | null }) {
 }
 
 const draftOf = (from: Formula | null): Draft =>
-  from ? { text: formulaText(from), corrections: {}, cup: from.measures, name: null } : EMPTY;
+  from ? { text: formulaText(from), corrections: {}, cup: from.measures, name: null, use: null } : EMPTY;
 
 const FIRST = vesselOf(FIRST_BOTTLE, []);
 const NO_VESSEL = 'vessel' in FIRST ? FIRST.vessel : null;
@@ -87,7 +91,11 @@ function Paste({ from }: { from: Formula | null }) {
 
   const reading = useMemo(() => readRecipe(text, { measures: cup, corrections }), [text, cup, corrections]);
   const unread = useMemo(() => unreadOf(reading), [reading]);
-  const formula = useMemo(() => formulaFromReading(reading, 'reading', 'My recipe', cup), [reading, cup]);
+  const use = draft.value.use ?? reading.header.use ?? 'stored';
+  const formula = useMemo(() => {
+    const read = formulaFromReading(reading, 'reading', 'My recipe', cup);
+    return read && { ...read, use };
+  }, [reading, cup, use]);
   const { outcome } = useBench(formula, NO_VESSEL ?? never(), null, null, unread);
 
   const name = draft.value.name ?? formula?.name ?? '';
@@ -114,7 +122,6 @@ function Paste({ from }: { from: Formula | null }) {
       ...formula,
       id: own ? from.id : newId(),
       name: name.trim(),
-      ...(from && !reading.header.use ? { use: from.use } : {}),
     });
     if (!made.ok) {
       say({ text: made.problems[0]?.message ?? 'This formula cannot be kept as it is.' });
@@ -173,6 +180,7 @@ function Paste({ from }: { from: Formula | null }) {
           {evaluation && (
             <Verdict verdict={evaluation.verdict} findings={evaluation.findings} checked={evaluation.checked} />
           )}
+          {formula && <UseChoice use={use} onChange={(chosen) => draft.set({ ...draft.value, use: chosen })} />}
           <Part>
             <Heading>How it was read</Heading>
             <Body style={doubtful > 0 || problem ? styles.ask : undefined} testID="standing">
