@@ -50,7 +50,7 @@ test('from a pasted recipe to a labelled bottle, kept through a reload, a file a
   await page.goto('/settings');
   await chooseFile(page, () => page.getByTestId('import').click(), 'biscuit.json', file);
   await page.getByTestId('confirm-replace').click();
-  await expect(page.getByText('Imported: 1 formulas, 1 bottles, 1 batches.')).toBeVisible();
+  await expect(page.getByText('Imported: 1 formula, 1 bottle, 1 batch.')).toBeVisible();
   const second = page.waitForEvent('download');
   await page.getByTestId('export').click();
   const again = readFileSync(await (await second).path(), 'utf8');

@@ -164,6 +164,26 @@ describe('the pour into a bottle', () => {
   });
 });
 
+describe('scoops at a limit', () => {
+  test('a level scoop that would go over a limit gives way to the mL', () => {
+    // By hand: over 10 % acetic acid stings. 99.9 mL of 20 % in 200 mL is 9.99 %. The one scoop within 2 %
+    // of it holds 101.5 mL: with 60 and 40 mL of water that is 20.3 g in 201.5 mL, 10.07 %.
+    const { formula } = formulaOf('99.9 mL vinegar essence (20 %)\n60 mL water\n40.1 mL distilled water');
+    const vessel = { ...BOTTLE, capacityML: 200 / 0.9 };
+    const tools = [101.5, 60, 40].map((volumeML) => ({
+      kind: 'scoop' as const,
+      id: `${volumeML}`,
+      name: `${volumeML}`,
+      volumeML,
+    }));
+    const result = evaluateAndPlan(formula, vessel, tools, AT);
+    if (!result.ok) throw new Error('does not come together');
+    const { evaluation, plan } = result.value;
+    expect(evaluation.verdict).toBe('clear');
+    expect(plan.lines.find((l) => l.ingredientId === 'vinegar-essence')?.measure).toBeNull();
+  });
+});
+
 describe('surfaces', () => {
   const on = (text: string, surface: string, dwellMinutes: number | null = null) =>
     weigh(text, { surface: surfaceByName(surface), dwellMinutes }).surface!;

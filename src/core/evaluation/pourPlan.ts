@@ -87,7 +87,7 @@ interface Rounded {
 const roundAll = (scaled: Quantified, tools: readonly Tool[], dropsPerML: number, rounding: Rounding): Rounded[] =>
   scaled.portions.map((portion) => ({ portion, ...really(portion, tools, dropsPerML, rounding) }));
 
-/** Rounding never crosses a safety limit: if the rounded mixture is judged worse, drops are rounded the other way. */
+/** Rounding never crosses a safety limit: if the rounded mixture is judged worse, it is rounded the other way. */
 function roundedSafely(
   formula: Formula,
   scaled: Quantified,
@@ -114,8 +114,10 @@ function roundedSafely(
   };
   const nearest = roundAll(scaled, tools, at.dropsPerML, wholeDrops);
   if (!isWorse(verdictOf(nearest), evaluation.verdict)) return nearest;
-  for (const other of [roundedDown, roundedUp]) {
-    const again = roundAll(scaled, tools, at.dropsPerML, other);
+  // Drops the other way first; then by the mL alone, where it is a level scoop that goes over.
+  const attempts = [tools, []].flatMap((by) => [roundedDown, roundedUp].map((other) => [by, other] as const));
+  for (const [by, other] of attempts) {
+    const again = roundAll(scaled, by, at.dropsPerML, other);
     if (!isWorse(verdictOf(again), evaluation.verdict)) return again;
   }
   return nearest;

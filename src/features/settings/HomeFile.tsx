@@ -8,7 +8,13 @@ import { pickFile, saveFile } from './files';
 const NOTHING: Home = { formulas: [], vessels: [], batches: [], settings: DEFAULT_SETTINGS };
 
 const contents = (home: Home): string =>
-  `${home.formulas.length} formulas, ${home.vessels.length} bottles, ${home.batches.length} batches`;
+  [
+    [home.formulas.length, 'formula', 'formulas'] as const,
+    [home.vessels.length, 'bottle', 'bottles'] as const,
+    [home.batches.length, 'batch', 'batches'] as const,
+  ]
+    .map(([n, one, many]) => `${n} ${n === 1 ? one : many}`)
+    .join(', ');
 
 /** Everything to one file, and back; and what was set aside because it could not be read. */
 export function HomeFile() {

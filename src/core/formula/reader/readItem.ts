@@ -1,6 +1,7 @@
 import type { Ingredient } from '../../catalogue/ingredient';
 import { VAGUE_ML, type Amount } from '../../quantity/amount';
 import type { Line, Strength } from '../formula';
+import { resolveIngredient } from '../resolve';
 import { takeApart, type LineParts } from './lineParts';
 import { nameOf, type Named } from './naming';
 import type { Correction, Doubt, ReadItem, ReadOptions } from './reading';
@@ -40,11 +41,13 @@ export function itemOf(
   correction: Correction | undefined,
 ): ReadItem {
   if (correction?.isNote) return { kind: 'note', key, text };
-  const settled = settleAmount(parts, named.ingredient);
   const ref = correction?.ingredient ?? named.ref;
+  // What the line says of strength and ounces holds for the ingredient that is meant, not the one first read.
+  const ingredient = correction?.ingredient ? resolveIngredient(correction.ingredient) : named.ingredient;
+  const settled = settleAmount(parts, ingredient);
   const amount = correction?.amount ?? settled.amount;
   const doubts = [...(correction?.ingredient ? [] : named.doubts), ...(correction?.amount ? [] : settled.doubts)];
-  const strength = correction?.ingredient ? undefined : strengthOf(parts, named.ingredient);
+  const strength = strengthOf(parts, ingredient);
   const line: Line = {
     id: key,
     ingredient: ref,

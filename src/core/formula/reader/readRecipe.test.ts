@@ -114,6 +114,18 @@ describe('what is doubtful is asked', () => {
     expect(moved).toMatchObject({ line: { ingredient: { id: 'dish-soap' } } });
   });
 
+  test('a correction keeps the strength that the line states, and reads its ounces anew', () => {
+    const corrected = (text: string, id: string) => {
+      const corrections = { [text]: { ingredient: { kind: 'known', id } as const } };
+      const item = readRecipe(`1 cup water\n${text}`, { measures: 'us', corrections }).items[1]!;
+      return item.kind === 'line' ? lineText(item.line) : item.kind;
+    };
+    expect(corrected('1 cup alcohol (90%)', 'isopropyl-alcohol')).toBe('1 cup rubbing alcohol (90 % v/v)');
+    expect(corrected('1 cup pxroxyd 12%', 'hydrogen-peroxide')).toBe('1 cup hydrogen peroxide (12 % w/v)');
+    expect(corrected('4 oz soda', 'washing-soda')).toBe('4 oz washing soda');
+    expect(corrected('4 oz soap', 'soap-flakes')).toBe('4 oz soap flakes');
+  });
+
   test('a correction can say how much, and that it is a note', () => {
     const amount = readAmount('30 mL')!.amount;
     const items = readRecipe('1 cup water\nlavender oil\nqwer asdf zxcv', {
