@@ -1,7 +1,15 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
-import { evaluateAndPlan, formulaFromReading, readRecipe, toolSet, unreadOf, type Vessel } from '../src/core';
+import {
+  evaluateAndPlan,
+  formulaFromReading,
+  readRecipe,
+  toolSet,
+  unreadOf,
+  USUAL_CIRCUMSTANCES,
+  type Vessel,
+} from '../src/core';
 
 interface Figure {
   readonly name: string;
@@ -32,7 +40,7 @@ const BOTTLE: Vessel = {
   opaque: false,
 };
 const TOOLS = toolSet(['cups', 'spoons', 'jug'], 'us');
-const AT = { scope: 'stored', surface: null, dwellMinutes: null, dropsPerML: 20, headspacePercent: 10 } as const;
+const AT = USUAL_CIRCUMSTANCES;
 
 /** Median time of one run in ms: rounds of many runs, so that one slow round does not count. */
 function medianMs(work: (round: number) => unknown, runs = 200, rounds = 25): number {
@@ -49,7 +57,7 @@ function readScaleJudge(text: string): unknown {
   const reading = readRecipe(text, { measures: 'us' });
   const formula = formulaFromReading(reading, 'f', 'F', 'us');
   if (!formula) throw new Error('nothing was read');
-  const result = evaluateAndPlan(formula, BOTTLE, TOOLS, AT, unreadOf(reading));
+  const result = evaluateAndPlan(formula, BOTTLE, TOOLS, AT, { unread: unreadOf(reading), notes: [] });
   if (!result.ok) throw new Error(result.problems[0]?.message);
   return result.value;
 }

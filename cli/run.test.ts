@@ -5,6 +5,8 @@ import { run } from './run';
 const FILES: Record<string, string> = {
   'glass.txt': 'Porthole glass\n1 cup white vinegar\n½ cup water\n10 to 15 drops tea tree oil\n',
   'danger.txt': '1/2 cup hydrogen peroxide\n1/2 cup white vinegar\n',
+  'soap.txt': '1 tsp castile soap\n1 L water\n',
+  'weak.txt': '1 tbsp white vinegar\n1 L water\n',
   'empty.txt': '\n \n',
   'prose.txt': '\nhello there friend of mine\nnothing to see here at all\n',
   'mine.formula.json': writeFormulaFile(STARTER_FORMULAS[0]!),
@@ -28,9 +30,14 @@ describe('what is printed', () => {
   test('a pasted list, scaled to a bottle', () => {
     const result = printed('--text', 'glass.txt', '--bottle', '375mL', '--surface', 'marble');
     expect(result).toMatchObject({
-      verdict: 'clear',
-      findings: [],
-      mixture: { pH: null, gasML: 0, flashPointC: null, soapCurdledFraction: null },
+      verdict: 'caution',
+      findings: [{ code: 'oil-and-animals' }, { code: 'oil-floats' }],
+      mixture: {
+        pH: { value: expect.closeTo(2.5, 0) as number },
+        gasML: 0,
+        flashPointC: null,
+        soapCurdledFraction: null,
+      },
       lines: [
         { text: '1 cup white vinegar', ingredient: 'white-vinegar', drops: null, scaled: { drops: null } },
         { text: '½ cup water', ingredient: 'water' },
@@ -48,20 +55,28 @@ describe('what is printed', () => {
   // Every field of the contract stands in every mixture, null where it does not apply.
   test('a mixture has every field', () => {
     expect(Object.keys(printed('--text', 'glass.txt').mixture).sort()).toEqual([
+      'abrasiveMohs',
       'aceticAcidPercentWV',
+      'acidReserveMmolPerL',
       'alcoholPercentVV',
       'citricAcidPercentWV',
       'closedPressureBar',
       'essentialOilPercentVV',
       'flashPointC',
+      'freeAcidPercentAsAcetic',
       'freeChlorinePPM',
       'gasML',
       'hydrogenPeroxidePercentWV',
+      'inertSalts',
+      'ionicStrengthMolPerL',
       'massG',
+      'oilFloatingShare',
       'pH',
+      'pHViews',
       'peraceticAcidMaxPPM',
       'soapCurdledFraction',
       'soapGPerL',
+      'soapLostToHardness',
       'surfactantGPerL',
       'undissolvedG',
       'volumeML',
@@ -97,6 +112,34 @@ describe('what is printed', () => {
     expect(metric.lines[0]?.volumeML).toBe(250);
   });
 
+  test('who lives here raises levels, hard water takes soap', () => {
+    expect(printed('--text', 'glass.txt', '--lives', 'cat')).toMatchObject({ verdict: 'danger' });
+    expect(printed('--text', 'glass.txt', '--lives', 'dog, cat').findings[0]).toMatchObject({
+      code: 'oil-and-animals',
+    });
+    const soap = printed('--text', 'soap.txt', '--hardness', '300', '--scope', 'fresh');
+    expect(soap).toMatchObject({ verdict: 'defeats', findings: [{ code: 'hard-water-soap' }] });
+  });
+
+  test('a surface and a soil without a recipe rank the starters, and list what is ruled out', () => {
+    const ranked = JSON.parse(evaluate('--surface', 'marble', '--soil', 'fresh-grease').stdout) as {
+      ways: { formula: string; dwell: object }[];
+      ruledOut: { because: string; why: string }[];
+    };
+    expect(ranked.ways.length).toBeGreaterThan(0);
+    expect(ranked.ways.map((w) => w.formula)).not.toContain('starter-everyday');
+    expect(ranked.ways.length + ranked.ruledOut.length).toBe(STARTER_FORMULAS.length);
+    for (const r of ranked.ruledOut) expect(r.why.length).toBeGreaterThan(5);
+  });
+
+  test('what a recipe is for decides whether it is strong enough', () => {
+    expect(printed('--text', 'soap.txt', '--soil', 'limescale')).toMatchObject({ verdict: 'caution' });
+    expect(printed('--text', 'weak.txt', '--soil', 'limescale').findings[0]).toMatchObject({
+      code: 'too-weak',
+      level: 'defeats',
+    });
+  });
+
   test('help', () => {
     expect(evaluate('--help').stdout).toMatch(/--meet A B/);
   });
@@ -118,6 +161,10 @@ describe('what cannot be read ends 2, with one line that says what would be acce
     [['--text', 'glass.txt', '--surface', 'cheese'], /Accepted: marble/],
     [['--text', 'glass.txt', '--dwell', 'long'], /--dwell "long" is not a number/],
     [['--text', 'glass.txt', '--cup', 'tea'], /Accepted: us, metric/],
+    [['--text', 'glass.txt', '--soil', 'snow'], /Accepted: daily-dirt/],
+    [['--text', 'glass.txt', '--lives', 'cat,dragon'], /"dragon" is not known. Accepted: cat, dog/],
+    [['--text', 'glass.txt', '--hardness', 'hard'], /--hardness "hard" is not a number from 0 to 1000/],
+    [['--surface', 'marble'], /--surface ID and --soil ID/],
     [['--nonsense'], /--nonsense/],
   ])('%j', (args, expected) => {
     const result = evaluate(...args);

@@ -1,29 +1,46 @@
 import { parseArgs } from 'node:util';
 import {
+  DEFAULT_SETTINGS,
   evaluateAndPlan,
   findIngredient,
   formulaFromReading,
+  HARDNESS_RANGE,
   ingredientById,
+  LIVES,
+  lineText,
   meet,
   MEASURE_SYSTEMS,
   mixtureReport,
+  NOTHING_BESIDE,
+  notesOf,
+  rankWays,
   readAmount,
   readFormulaFile,
   readRecipe,
+  resolveIngredient,
   SCOPES,
   shelfLife,
+  soilByName,
+  SOILS,
+  STARTER_FORMULAS,
+  storageAdvice,
   surfaceByName,
   SURFACES,
   toolSet,
   unitML,
   unreadOf,
-  lineText,
-  resolveIngredient,
+  USUAL_CIRCUMSTANCES,
+  USUALLY_KEPT,
+  weighSupplies,
+  type Beside,
   type Circumstances,
   type Formula,
   type Ingredient,
+  type KeptHow,
+  type Lives,
   type MeasureSystem,
   type Scope,
+  type Soil,
   type Surface,
   type Vessel,
 } from '../src/core';
@@ -31,13 +48,16 @@ import {
 /** What a person got wrong on the command line: said in one line, ends 2. */
 class Unreadable extends Error {}
 
-const HELP = `npm run -s evaluate -- (--text FILE | --formula FILE | --meet A B [C...]) [options]
+const HELP = `npm run -s evaluate -- (--text FILE | --formula FILE | --meet A B [C...] | --surface ID --soil ID) [options]
   --text FILE      a pasted ingredient list; - is standard input
   --formula FILE   a Biscuit formula file (.formula.json)
   --meet A B ...   ingredients, products or residues by name
   --bottle 500mL   scale to this bottle        --headspace 10   percent left free
   --scope SCOPE    ${SCOPES.join(' | ')}
-  --surface ID     --dwell MINUTES             --cup ${MEASURE_SYSTEMS.join(' | ')}`;
+  --surface ID     --soil ID                   --dwell MINUTES on the surface
+  --hardness MG    tap water, mg/L as CaCO3    --lives ${LIVES.join(',')}
+  --cup CUP        ${MEASURE_SYSTEMS.join(' | ')}
+  --surface and --soil without a recipe rank the starter formulas.`;
 
 function parsed(given: readonly string[]) {
   const args = [...given];
@@ -60,7 +80,10 @@ function parsed(given: readonly string[]) {
         headspace: { type: 'string' },
         scope: { type: 'string' },
         surface: { type: 'string' },
+        soil: { type: 'string' },
         dwell: { type: 'string' },
+        hardness: { type: 'string' },
+        lives: { type: 'string' },
         cup: { type: 'string' },
         help: { type: 'boolean' },
       },
@@ -117,9 +140,25 @@ function surfaceOf(text: string | undefined): Surface | null {
   return surface;
 }
 
+function soilOf(text: string | undefined): Soil | null {
+  if (text === undefined) return null;
+  const soil = soilByName(text);
+  if (!soil) throw new Unreadable(`--soil "${text}" is not known. Accepted: ${SOILS.map((s) => s.id).join(', ')}.`);
+  return soil;
+}
+
+function livesOf(text: string | undefined): Lives[] {
+  if (text === undefined) return [];
+  return text
+    .split(',')
+    .map((t) => t.trim())
+    .filter(Boolean)
+    .map((t) => oneOf<Lives>('lives', t, LIVES, 'cat'));
+}
+
 interface Wanted {
   readonly formula: Formula;
-  readonly unread: readonly string[];
+  readonly beside: Beside;
   readonly texts: ReadonlyMap<string, string>;
 }
 
@@ -127,7 +166,7 @@ function formulaOf(values: ReturnType<typeof parsed>['values'], cup: MeasureSyst
   if (values.formula !== undefined) {
     const read = readFormulaFile(contentsOf(values.formula, readText));
     if (!read.ok) throw new Unreadable(`--formula: ${read.problems[0]?.message ?? 'not accepted.'}`);
-    return { formula: read.value, unread: [], texts: new Map() };
+    return { formula: read.value, beside: NOTHING_BESIDE, texts: new Map() };
   }
   const text = contentsOf(values.text ?? '-', readText);
   if (text.trim() === '')
@@ -140,10 +179,11 @@ function formulaOf(values: ReturnType<typeof parsed>['values'], cup: MeasureSyst
       `Line ${line}: no amount and no known ingredient found. Accepted: lines such as "1 cup white vinegar" or "10 drops tea tree oil".`,
     );
   }
-  return { formula, unread: unreadOf(reading), texts: new Map(formula.lines.map((l) => [l.id, l.text ?? ''])) };
+  const beside = { unread: unreadOf(reading), notes: notesOf(reading) };
+  return { formula, beside, texts: new Map(formula.lines.map((l) => [l.id, l.text ?? ''])) };
 }
 
-function meetingReport(names: readonly string[], scope: Scope): object {
+function meetingReport(names: readonly string[], scope: Scope, lives: readonly Lives[]): object {
   if (names.length < 2) throw new Unreadable('--meet needs at least two names, such as --meet bleach vinegar.');
   const known: Ingredient[] = [];
   const unknown: string[] = [];
@@ -154,9 +194,39 @@ function meetingReport(names: readonly string[], scope: Scope): object {
     else if (match.kind === 'ambiguous' && match.choices[0]) known.push(match.choices[0]);
     else unknown.push(name);
   }
-  const { verdict, findings, state } = meet(known, scope, unknown);
+  const { verdict, findings, state } = meet(known, scope, unknown, lives);
   const lines = known.map((i) => ({ text: i.name, ingredient: i.id }));
   return { verdict, findings, mixture: mixtureReport(state), lines, shelfLife: null, surface: null };
+}
+
+/** The starter formulas ranked for a surface and a soil, and what is ruled out. */
+function waysReport(surface: Surface, soil: Soil, at: Circumstances): object {
+  const supplies = { shelf: [], formulas: STARTER_FORMULAS, cupboard: null };
+  const air = { roomC: DEFAULT_SETTINGS.roomC, humidityPercent: DEFAULT_SETTINGS.humidityPercent };
+  const { ways, ruledOut, first, beyond } = rankWays(weighSupplies(supplies, at), surface, soil, at, air);
+  return {
+    surface: surface.id,
+    soil: soil.id,
+    first,
+    beyond,
+    ways: ways.map((w) => ({
+      formula: w.candidate.formula.id,
+      name: w.candidate.formula.name,
+      use: w.candidate.formula.use,
+      verdict: w.candidate.evaluation.verdict,
+      effect: w.effect,
+      effort: w.effort,
+      why: w.why,
+      dwell: w.dwell,
+      cautions: w.cautions.map((f) => ({ code: f.code, level: f.level, happens: f.happens })),
+    })),
+    ruledOut: ruledOut.map((r) => ({
+      formula: r.candidate.formula.id,
+      name: r.candidate.formula.name,
+      because: r.because,
+      why: r.why,
+    })),
+  };
 }
 
 function report(args: readonly string[], readText: ReadText): object | string {
@@ -164,23 +234,35 @@ function report(args: readonly string[], readText: ReadText): object | string {
   if (values.help) return HELP;
   const cup = oneOf('cup', values.cup, MEASURE_SYSTEMS, 'us');
   const asked = [values.text, values.formula, names].filter((v) => v !== undefined && v !== null).length;
-  if (asked !== 1) throw new Unreadable('Give exactly one of --text FILE, --formula FILE or --meet A B. See --help.');
-  const scopeGiven = values.scope === undefined ? null : oneOf('scope', values.scope, SCOPES, 'stored');
-  const headspacePercent = numberIn('headspace', values.headspace, 1, 90, 10);
-  const dwell = numberIn('dwell', values.dwell, 0, 100_000, -1);
-  const surface = surfaceOf(values.surface);
-  const capacityML = values.bottle === undefined ? null : bottleML(values.bottle, cup);
-  if (names) {
-    return meetingReport(names, scopeGiven ?? 'stored');
+  const ranks = asked === 0 && values.surface !== undefined && values.soil !== undefined;
+  if (asked !== 1 && !ranks) {
+    throw new Unreadable(
+      'Give exactly one of --text FILE, --formula FILE or --meet A B; or --surface ID and --soil ID to rank the starters. See --help.',
+    );
   }
-  const { formula, unread, texts } = formulaOf(values, cup, readText);
+  const scopeGiven = values.scope === undefined ? null : oneOf('scope', values.scope, SCOPES, 'stored');
+  const dwell = numberIn('dwell', values.dwell, 0, 100_000, -1);
+  const hardness = numberIn('hardness', values.hardness, HARDNESS_RANGE.low, HARDNESS_RANGE.high, -1);
+  const capacityML = values.bottle === undefined ? null : bottleML(values.bottle, cup);
   const at: Circumstances = {
+    ...USUAL_CIRCUMSTANCES,
     scope: scopeGiven ?? 'stored',
-    surface,
+    surface: surfaceOf(values.surface),
+    soil: soilOf(values.soil),
     dwellMinutes: dwell < 0 ? null : dwell,
-    dropsPerML: 20,
-    headspacePercent,
+    headspacePercent: numberIn('headspace', values.headspace, 1, 90, USUAL_CIRCUMSTANCES.headspacePercent),
+    lives: livesOf(values.lives),
+    hardnessMgPerL: hardness < 0 ? null : hardness,
   };
+  if (names) return meetingReport(names, at.scope, at.lives);
+  if (ranks && at.surface && at.soil) return waysReport(at.surface, at.soil, at);
+  const wanted = formulaOf(values, cup, readText);
+  return recipeReport(wanted, at, cup, capacityML);
+}
+
+/** A formula weighed up, and scaled to a bottle where one is given. */
+function recipeReport(wanted: Wanted, at: Circumstances, cup: MeasureSystem, capacityML: number | null): object {
+  const { formula, beside, texts } = wanted;
   const vessel: Vessel = {
     id: 'given',
     name: 'bottle',
@@ -189,12 +271,13 @@ function report(args: readonly string[], readText: ReadText): object | string {
     material: 'unknown',
     opaque: false,
   };
-  const outcome = evaluateAndPlan(formula, vessel, toolSet(['cups', 'spoons', 'jug'], cup), at, unread);
+  const outcome = evaluateAndPlan(formula, vessel, toolSet(['cups', 'spoons', 'jug'], cup), at, beside);
   if (!outcome.ok) throw new Unreadable(outcome.problems[0]?.message ?? 'The amounts cannot be brought together.');
   const { evaluation, plan } = outcome.value;
   const poured = new Map(plan.lines.map((l) => [l.line.id, l]));
   // A danger is neither scaled nor measured out.
   const scales = capacityML !== null && evaluation.verdict !== 'danger';
+  const how: KeptHow = { ...USUALLY_KEPT, use: at.scope === 'fresh' ? 'fresh' : formula.use };
   return {
     verdict: evaluation.verdict,
     findings: evaluation.findings,
@@ -220,10 +303,11 @@ function report(args: readonly string[], readText: ReadText): object | string {
         errorPercent: scaled ? scaled.errorPercent : null,
       };
     }),
+    order: plan.lines.map((l) => ({ ingredient: l.ingredientId, why: l.why })),
     shelfLife:
       evaluation.verdict === 'danger'
         ? null
-        : shelfLife(evaluation.state, at.scope === 'fresh' ? 'fresh' : formula.use),
+        : { ...shelfLife(evaluation.state, how), storage: storageAdvice(evaluation.state, how) },
     surface: evaluation.surface && {
       id: evaluation.surface.id,
       verdict: evaluation.surface.verdict,

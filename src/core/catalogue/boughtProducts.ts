@@ -14,8 +14,8 @@ export const BOUGHT_PRODUCTS = [
     role: 'bought', density: 1.05, contents: [['sodium-hypochlorite', 3, 1.5, 5, 'w/w'], ['sodium-hydroxide', 0.5, 0.1, 1, 'w/w']], strengthOf: 'sodium-hypochlorite', sources: ['sds-memory'],
   }),
   powder('bleach-toilet-block', 'bleach toilet block', {
-    names: ['toilet block', 'cistern block', 'bleach tablets', 'chlorine tablets', 'pool chlorine', 'bleach tablet'],
-    role: 'bought', bulk: 1, contents: [['sodium-hypochlorite', 30, 5, 90, 'w/w']], sources: ['sds-memory'],
+    names: ['toilet block', 'cistern block', 'bleach tablets', 'chlorine tablets', 'pool chlorine', 'bleach tablet', 'steriliser tablets', 'sterilising tablets', 'dichlor'],
+    role: 'bought', bulk: 1, contents: [['sodium-dichloroisocyanurate', 50, 5, 99, 'w/w']], strengthOf: 'sodium-dichloroisocyanurate', sources: ['sds-memory'],
   }),
   liquid('acid-toilet-cleaner', 'acid toilet cleaner', {
     names: ['toilet bowl cleaner', 'toilet cleaner', 'limescale remover', 'descaler', 'muriatic acid', 'hydrochloric acid', 'brick acid'],
@@ -33,6 +33,30 @@ export const BOUGHT_PRODUCTS = [
     names: ['caustic soda', 'sodium hydroxide', 'alkaline drain opener', 'drain opener', 'drain cleaner', 'drain crystals', 'naoh'],
     role: 'bought', bulk: 1.1, contents: [['sodium-hydroxide', 98, 40, 100, 'w/w']], sources: ['sds-memory'],
   }),
+  liquid('acid-drain-opener', 'acid drain opener', {
+    names: ['sulfuric acid', 'sulphuric acid', 'acid drain cleaner', 'battery acid', 'one shot drain cleaner'],
+    role: 'bought', density: 1.8, contents: [['sulfuric-acid', 90, 30, 98, 'w/w']], strengthOf: 'sulfuric-acid', sources: ['sds-memory'],
+  }),
+  liquid('phosphoric-cleaner', 'phosphoric acid cleaner', {
+    names: ['phosphoric acid', 'rust converter', 'bathroom acid cleaner', 'shower descaler'],
+    role: 'bought', density: 1.1, contents: [['phosphoric-acid', 10, 3, 30, 'w/w']], strengthOf: 'phosphoric-acid', sources: ['sds-memory'],
+  }),
+  powder('oxalic-cleaner', 'oxalic acid cleaner', {
+    names: ['oxalic acid', 'rust remover', 'rust stain remover', 'deck brightener', 'wood bleach'],
+    role: 'bought', bulk: 0.9, contents: [['oxalic-acid', 60, 5, 100, 'w/w']], strengthOf: 'oxalic-acid', sources: ['sds-memory'],
+  }),
+  powder('dishwasher-tablet', 'dishwasher tablet', {
+    names: ['dishwasher powder', 'dishwasher tablets', 'dishwasher detergent', 'dishwasher pod', 'dishwasher tab'],
+    role: 'bought', bulk: 1, contents: [['sodium-carbonate', 40, 20, 60, 'w/w'], ['sodium-percarbonate', 12, 5, 20, 'w/w'], ['sodium-metasilicate', 5, 0, 10, 'w/w'], ['surfactant', 3, 1, 10, 'w/w']], sources: ['sds-memory'],
+  }),
+  powder('laundry-powder', 'laundry powder', {
+    names: ['washing powder', 'laundry detergent powder', 'biological washing powder', 'laundry tablets'],
+    role: 'bought', bulk: 0.7, contents: [['sodium-carbonate', 25, 10, 40, 'w/w'], ['sodium-percarbonate', 12, 0, 20, 'w/w'], ['surfactant', 12, 5, 20, 'w/w']], sources: ['sds-memory'],
+  }),
+  liquid('white-spirit', 'white spirit', {
+    names: ['mineral spirits', 'turpentine', 'paint thinner', 'turps', 'petrol', 'lighter fluid', 'paraffin', 'kerosene'],
+    role: 'bought', density: 0.78, contents: [['petroleum-spirit', 100, 90, 100, 'w/w']], sources: ['sds-memory'],
+  }),
   liquid('ammonia-cleaner', 'ammonia cleaner', {
     names: ['ammonia glass cleaner', 'ammonia window cleaner', 'blue glass cleaner', 'ammonia floor cleaner'],
     role: 'bought', density: 0.99, contents: [['ammonia', 2, 0.5, 5, 'w/w']], strengthOf: 'ammonia', sources: ['sds-memory'],
@@ -44,5 +68,17 @@ export const BOUGHT_PRODUCTS = [
   liquid('urine', 'urine or litter', {
     names: ['cat litter', 'litter tray', 'cat urine', 'pet urine', 'soiled litter', 'dog urine', 'litter', 'pee'],
     role: 'residue', density: 1.02, contents: [['urea', 2, 1, 4, 'w/v'], ['ammonia', 0.05, 0.01, 0.5, 'w/v']], sources: ['public-health-never-mix'],
+  }),
+  liquid('sweat', 'sweat or dog smell', {
+    names: ['dog bedding', 'pet accident'],
+    role: 'residue', density: 1, contents: [['ammonia', 0.02, 0, 0.1, 'w/v'], ['urea', 0.2, 0, 1, 'w/v']], sources: ['public-health-never-mix'],
+  }),
+  powder('rust', 'rust', {
+    names: ['rust stain', 'rusty metal', 'iron filings', 'verdigris'],
+    role: 'residue', bulk: 1.5, contents: [['iron-salt', 5, 1, 20, 'w/w']], sources: ['sds-memory'],
+  }),
+  powder('limescale', 'limescale', {
+    names: ['lime scale', 'scale', 'water stone', 'hard water scale'],
+    role: 'residue', bulk: 1.2, contents: [['chalk', 90, 70, 98, 'w/w']], sources: ['crc'],
   }),
 ] as const;

@@ -1,15 +1,20 @@
 import fc from 'fast-check';
 import { findIngredient, ingredientById, INGREDIENTS, ingredientsWithin, searchIngredients } from './lookup';
+import { acidSystem } from './acidSystems';
 import { SOURCES } from './sources';
 import { substance, SUBSTANCES } from './substances';
+import { OILS } from './oils';
+import { SOILS, soilByName } from './soils';
 import { SURFACES } from './surfaces';
 import { VESSEL_SHAPES } from './vessels';
 
 describe('the tables', () => {
-  test('hold what the first slice needs', () => {
+  test('hold the ingredients, oils, surfaces, soils and vessels that are needed', () => {
     const own = INGREDIENTS.filter((i) => i.role === 'ingredient');
-    expect(own.length).toBeGreaterThanOrEqual(20);
-    expect(SURFACES.length).toBeGreaterThanOrEqual(12);
+    expect(own.length).toBeGreaterThanOrEqual(80);
+    expect(OILS.length).toBeGreaterThanOrEqual(30);
+    expect(SURFACES.length).toBeGreaterThanOrEqual(45);
+    expect(SOILS.length).toBeGreaterThanOrEqual(18);
     expect(VESSEL_SHAPES).toHaveLength(6);
   });
 
@@ -54,9 +59,21 @@ describe('the tables', () => {
     expect(traits['sodium-hypochlorite']).toContain('hypochlorite');
     expect(traits['sodium-percarbonate']).toEqual(expect.arrayContaining(['peroxide', 'carbonate', 'alkali']));
     for (const s of SUBSTANCES) {
-      expect(s.protonSteps.some((p) => p.role === 'acid')).toBe(s.traits.includes('acid'));
-      if (s.traits.includes('alkali')) expect(s.protonSteps.some((p) => p.role === 'base')).toBe(true);
+      const canGive = s.brings.some((b) => b.protons > 0);
+      const canTake = s.brings.some((b) => b.protons < acidSystem(b.system).pKas.length);
+      if (s.traits.includes('acid')) expect([s.id, canGive]).toEqual([s.id, true]);
+      if (s.traits.includes('alkali')) expect([s.id, canTake || s.traits.includes('lye')]).toEqual([s.id, true]);
     }
+  });
+
+  // Matter is neutral: the ions that take no part balance the form that is brought (lye's partner is water's own).
+  test.each(SUBSTANCES.filter((s) => s.brings.length > 0).map((s) => [s.name, s] as const))('%s is neutral', (_, s) => {
+    const ions = s.spectators.reduce((sum, z) => sum + z, 0);
+    const brought = s.brings.reduce((sum, b) => {
+      const { charge, pKas } = acidSystem(b.system);
+      return sum + b.mol * (charge - (pKas.length - b.protons));
+    }, 0);
+    expect(ions + brought).toBe(0);
   });
 });
 
@@ -110,6 +127,44 @@ describe('looking up a name', () => {
       (i) => i.id,
     );
     expect(ids.sort()).toEqual(['chlorine-bleach', 'lemon-oil', 'water', 'white-vinegar']);
+  });
+
+  test.each([
+    ['bicarb', 'baking-soda'],
+    ['bicarbonate of soda', 'baking-soda'],
+    ['distilled vinegar', 'white-vinegar'],
+    ['rubbing alcohol', 'isopropyl-alcohol'],
+    ['surgical spirit', 'surgical-spirit'],
+    ['tea-tree', 'tea-tree-oil'],
+    ['melaleuca', 'tea-tree-oil'],
+    ['washing-up liquid', 'dish-soap'],
+    ['soda crystals', 'washing-soda-crystals'],
+    ['percarbonate', 'oxygen-bleach'],
+    ['cream of tarter', 'cream-of-tartar'],
+    ['eucaliptus oil', 'eucalyptus-oil'],
+    ['lemon grass oil', 'lemongrass-oil'],
+    ['hydrogen peroxyde', 'hydrogen-peroxide'],
+    ['clorine bleach', 'chlorine-bleach'],
+    ['drain cleaner', 'lye'],
+    ['sulphuric acid', 'acid-drain-opener'],
+    ['boiling water', 'boiling-water'],
+    ['orange peel vinegar', 'infused-vinegar'],
+    ['ylang-ylang', 'ylang-ylang-oil'],
+    ['wood ash', 'wood-ash'],
+    ['turps', 'white-spirit'],
+  ])('%s is %s', (text, id) => expect(found(text)).toBe(id));
+
+  test('every soil is found by its id and its names, and its times are in order', () => {
+    for (const soil of SOILS) {
+      for (const name of [soil.id, soil.name]) expect(soilByName(name)).toBe(soil);
+      for (const name of soil.names) expect(soilByName(name)).not.toBeNull();
+      expect(soil.lifts.length).toBeGreaterThan(0);
+      for (const { minutes, from, good } of soil.lifts) {
+        expect(minutes.useful).toBeLessThanOrEqual(minutes.best);
+        expect(minutes.best).toBeLessThanOrEqual(minutes.longest);
+        expect(from).toBeLessThanOrEqual(good);
+      }
+    }
   });
 
   test('a search box finds by the first letters, and near misses where nothing begins so', () => {

@@ -1,6 +1,7 @@
 import type { PercentBasis } from '../quantity/amount';
 import { SPOON_SPREAD } from '../quantity/powder';
-import type { Content, Ingredient, IngredientRole } from './ingredient';
+import type { Content, Ingredient, IngredientRole, WaterKind } from './ingredient';
+import type { OILS } from './oils';
 import type { SourceKey } from './sources';
 import type { SubstanceId } from './substances';
 
@@ -11,6 +12,7 @@ interface Row {
   readonly contents?: readonly ContentRow[];
   readonly strengthOf?: SubstanceId | null;
   readonly role?: IngredientRole;
+  readonly water?: WaterKind;
   readonly sources: readonly SourceKey[];
 }
 
@@ -28,6 +30,7 @@ export const liquid = (id: string, name: string, row: Row & { readonly density: 
   spread: 0,
   contents: contentsOf(row.contents),
   strengthOf: row.strengthOf ?? null,
+  water: row.water ?? null,
   dropsPerML: null,
   sources: row.sources,
 });
@@ -43,13 +46,14 @@ export const powder = (
   spread: row.spread ?? SPOON_SPREAD,
 });
 
-/** A row of the table of essential oils. `density` in g/mL at 20 °C. */
-export const oil = (id: string, name: string, density: number, names: readonly string[]): Ingredient => ({
-  ...liquid(id, name, {
-    names,
-    density,
-    contents: [['essential-oil', 100, 100, 100, 'w/w']],
+/** An essential oil as an ingredient: all of its own substance. */
+export const oil = (row: (typeof OILS)[number]): Ingredient => ({
+  ...liquid(row.id, row.name, {
+    names: row.names,
+    density: row.density,
+    contents: [[row.id, 100, 100, 100, 'w/w']],
     sources: ['crc-memory', 'common-practice'],
   }),
   form: 'oil',
+  dropsPerML: row.dropsPerML ?? null,
 });

@@ -17,6 +17,9 @@ export type IngredientForm = 'liquid' | 'powder' | 'oil' | 'solid';
 /** `ingredient`: may stand in a formula. `bought`: known so that meetings with it are caught. `residue`: found on a surface. */
 export type IngredientRole = 'ingredient' | 'bought' | 'residue';
 
+/** Tap water brings hardness and life, distilled neither; boiling water scalds as well. */
+export type WaterKind = 'tap' | 'distilled' | 'boiling';
+
 export interface Ingredient {
   readonly id: string;
   readonly name: string;
@@ -31,6 +34,8 @@ export interface Ingredient {
   readonly contents: readonly Content[];
   /** The content that a strength on the label ("my vinegar says 8 %") replaces. */
   readonly strengthOf: SubstanceId | null;
+  /** What kind of water it is; null for all else. */
+  readonly water: WaterKind | null;
   /** Drops per mL of its own dropper, where known; otherwise the person's setting. */
   readonly dropsPerML: number | null;
   readonly sources: readonly SourceKey[];

@@ -3,12 +3,16 @@ import { liquid } from './entry';
 /** Waters, acids, alcohols and other liquids of the cupboard. Densities at 20 °C, CRC Handbook, where a handbook has them. */
 export const LIQUIDS = [
   liquid('water', 'water', {
-    names: ['tap water', 'warm water', 'hot water', 'cold water', 'boiling water', 'filtered water', 'lukewarm water', 'boiled water', 'soft water'],
-    density: 0.9982, sources: ['crc'],
+    names: ['tap water', 'warm water', 'hot water', 'cold water', 'filtered water', 'lukewarm water', 'soft water', 'hard water', 'tank water', 'spring water'],
+    density: 0.9982, water: 'tap', sources: ['crc'],
   }),
   liquid('distilled-water', 'distilled water', {
-    names: ['deionised water', 'deionized water', 'demineralised water', 'purified water', 'battery water', 'steam distilled water'],
-    density: 0.9982, sources: ['crc'],
+    names: ['deionised water', 'deionized water', 'demineralised water', 'purified water', 'battery water', 'steam distilled water', 'rain water', 'rainwater', 'boiled water', 'cooled boiled water'],
+    density: 0.9982, water: 'distilled', sources: ['crc'],
+  }),
+  liquid('boiling-water', 'boiling water', {
+    names: ['just boiled water', 'water just off the boil', 'kettle water', 'freshly boiled water', 'very hot water', 'scalding water', 'water from the kettle'],
+    density: 0.9982, water: 'boiling', sources: ['crc'],
   }),
   liquid('white-vinegar', 'white vinegar', {
     names: ['vinegar', 'distilled vinegar', 'distilled white vinegar', 'spirit vinegar', 'household vinegar', 'clear vinegar', 'malt vinegar', 'white wine vinegar', 'apple cider vinegar', 'cider vinegar', 'distilled malt vinegar', 'plain vinegar', 'white spirit vinegar'],
@@ -58,8 +62,44 @@ export const LIQUIDS = [
     names: ['glycerine', 'glycerol', 'vegetable glycerin', 'vegetable glycerine'],
     density: 1.261, contents: [['glycerol', 99.5, 99, 100, 'w/w']], strengthOf: 'glycerol', sources: ['crc'],
   }),
+  liquid('neutral-spirit', 'neutral grain spirit', {
+    names: ['high proof grain spirit', 'neutral spirit', 'rectified spirit', '190 proof grain alcohol', '95 % ethanol', 'perfumers alcohol', 'high proof alcohol'],
+    density: 0.811, contents: [['ethanol', 95, 90, 96.5, 'v/v']], strengthOf: 'ethanol', sources: ['oiml-r22', 'label-default'],
+  }),
+  liquid('witch-hazel', 'witch hazel', {
+    names: ['witch hazel water', 'hamamelis water', 'hamamelis'],
+    density: 0.98, contents: [['ethanol', 14, 10, 15, 'v/v'], ['plant-matter', 0.1, 0, 0.5, 'w/v']], strengthOf: 'ethanol', sources: ['label-default'],
+  }),
+  liquid('acetone', 'acetone', {
+    names: ['nail polish remover', 'nail varnish remover', 'propanone'],
+    density: 0.79, contents: [['acetone', 99, 50, 100, 'v/v']], strengthOf: 'acetone', sources: ['crc-memory'],
+  }),
+  liquid('infused-vinegar', 'infused vinegar', {
+    names: ['citrus vinegar', 'orange vinegar', 'orange peel vinegar', 'lemon vinegar', 'citrus infused vinegar', 'herb vinegar', 'infused white vinegar', 'peel vinegar', 'lavender vinegar'],
+    density: 1.005, contents: [['acetic-acid', 4.5, 3.5, 5.5, 'w/v'], ['sweet-orange-oil', 0.2, 0.05, 0.5, 'w/v'], ['plant-matter', 0.1, 0, 0.5, 'w/v']], strengthOf: 'acetic-acid', sources: ['common-practice'],
+  }),
+  liquid('tea', 'tea', {
+    names: ['black tea', 'green tea', 'brewed tea', 'herbal tea', 'strong tea', 'coffee', 'brewed coffee'],
+    density: 1, contents: [['plant-matter', 0.3, 0.1, 0.6, 'w/v']], sources: ['common-practice'],
+  }),
+  liquid('lactic-acid', 'lactic acid', {
+    names: ['lactic acid solution', 'lactic', 'lactic acid 80'],
+    density: 1.2, contents: [['lactic-acid', 80, 40, 90, 'w/w']], strengthOf: 'lactic-acid', sources: ['label-default'],
+  }),
+  liquid('laundry-liquid', 'laundry liquid', {
+    names: ['liquid laundry detergent', 'laundry detergent', 'laundry soap liquid', 'wool wash', 'hand wash liquid', 'shampoo', 'body wash', 'baby shampoo'],
+    density: 1.03, contents: [['surfactant', 15, 8, 30, 'w/w']], strengthOf: 'surfactant', sources: ['label-default'],
+  }),
+  liquid('fruit-juice', 'fruit juice', {
+    names: ['orange juice', 'apple juice', 'pineapple juice', 'grapefruit juice', 'tomato juice', 'rhubarb juice'],
+    density: 1.04, contents: [['citric-acid', 0.9, 0.3, 1.5, 'w/v'], ['sugar', 9, 6, 14, 'w/v'], ['plant-matter', 0.5, 0, 1, 'w/v']], strengthOf: null, sources: ['usda-memory'],
+  }),
+  liquid('milk', 'milk', {
+    names: ['whole milk', 'skimmed milk', 'buttermilk', 'sour milk', 'yoghurt', 'yogurt'],
+    density: 1.03, contents: [['protein', 3.4, 3, 4, 'w/v'], ['sugar', 4.7, 4, 5, 'w/v'], ['fixed-oil', 3, 0, 4, 'w/v']], sources: ['usda-memory'],
+  }),
   liquid('olive-oil', 'olive oil', {
-    names: ['vegetable oil', 'sunflower oil', 'linseed oil', 'jojoba oil', 'coconut oil', 'mineral oil', 'almond oil', 'cooking oil', 'rapeseed oil'],
+    names: ['vegetable oil', 'sunflower oil', 'linseed oil', 'walnut oil', 'tung oil', 'jojoba oil', 'coconut oil', 'mineral oil', 'almond oil', 'cooking oil', 'rapeseed oil'],
     density: 0.915, contents: [['fixed-oil', 100, 100, 100, 'w/w']], strengthOf: null, sources: ['crc-memory'],
   }),
 ] as const;

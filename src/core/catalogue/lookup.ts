@@ -145,7 +145,7 @@ function search(key: string): NameMatch {
   const bareExact = BY_NAME.get(bare);
   if (bareExact) return { kind: 'exact', ingredient: bareExact };
 
-  const [slip] = nearby(bare, PLAIN_SLIP_PER_LETTER);
+  const slip = nearby(bare, PLAIN_SLIP_PER_LETTER)[0] ?? nearby(key, PLAIN_SLIP_PER_LETTER)[0];
   if (slip) return { kind: 'close', ingredient: slip, choices: nearby(bare, SLIPS_PER_LETTER).slice(1, 4) };
   const within = nameWithin(words);
   if (within) return within;

@@ -36,6 +36,62 @@ export const POWDERS = [
     names: ['sodium percarbonate', 'percarbonate', 'oxygen bleach powder', 'oxygen stain remover', 'oxi powder', 'oxy powder', 'percarbonate of soda', 'oxygen whitener', 'non-chlorine bleach', 'oxygenated bleach'],
     bulk: 1.0, contents: [['sodium-percarbonate', 100, 40, 100, 'w/w']], strengthOf: 'sodium-percarbonate', sources: ['common-practice', 'crc'],
   }),
+  powder('cream-of-tartar', 'cream of tartar', {
+    names: ['potassium bitartrate', 'tartar', 'potassium hydrogen tartrate', 'creme of tartar'],
+    bulk: 0.68, contents: [['potassium-bitartrate', 100, 98, 100, 'w/w']], sources: ['common-practice'],
+  }),
+  powder('tartaric-acid', 'tartaric acid', {
+    names: ['tartaric', 'tartaric acid powder'],
+    bulk: 0.9, contents: [['tartaric-acid', 100, 98, 100, 'w/w']], sources: ['common-practice'],
+  }),
+  powder('baking-powder', 'baking powder', {
+    names: ['double acting baking powder', 'raising agent'],
+    bulk: 0.9, contents: [['sodium-bicarbonate', 28, 20, 35, 'w/w'], ['potassium-bitartrate', 40, 20, 60, 'w/w'], ['starch', 30, 20, 40, 'w/w']], sources: ['usda-memory'],
+  }),
+  powder('sodium-citrate', 'sodium citrate', {
+    names: ['trisodium citrate', 'citrate of soda', 'sodium citrate powder'],
+    bulk: 0.9, contents: [['sodium-citrate', 88, 87, 100, 'w/w'], ['water', 12, 0, 13, 'w/w']], sources: ['common-practice'],
+  }),
+  powder('boric-acid', 'boric acid', {
+    names: ['boracic acid', 'boric acid powder', 'boracic powder'],
+    bulk: 0.8, contents: [['boric-acid', 100, 99, 100, 'w/w']], sources: ['common-practice', 'crc'],
+  }),
+  powder('epsom-salt', 'Epsom salt', {
+    names: ['epsom salts', 'magnesium sulfate', 'magnesium sulphate', 'bath salts'],
+    bulk: 1.0, contents: [['magnesium-sulfate', 100, 99, 100, 'w/w']], sources: ['common-practice'],
+  }),
+  powder('wood-ash', 'wood ash', {
+    names: ['ash', 'ashes', 'stove ash', 'fire ash', 'white ash'],
+    bulk: 0.5, spread: 3 * SPOON_SPREAD, contents: [['chalk', 45, 25, 60, 'w/w'], ['potassium-carbonate', 8, 3, 15, 'w/w']], sources: ['common-practice'],
+  }),
+  powder('pumice-powder', 'pumice powder', {
+    names: ['pumice', 'ground pumice', 'pumice stone', 'rottenstone', 'scouring powder'],
+    bulk: 0.7, contents: [['pumice', 100, 95, 100, 'w/w']], sources: ['common-practice', 'mohs-crc'],
+  }),
+  powder('clay', 'clay', {
+    names: ['kaolin', 'kaolin clay', 'bentonite', 'bentonite clay', 'fullers earth', 'white clay', 'talc'],
+    bulk: 0.6, contents: [['clay', 100, 95, 100, 'w/w']], sources: ['common-practice'],
+  }),
+  powder('xanthan-gum', 'xanthan gum', {
+    names: ['xanthan', 'guar gum', 'thickening gum', 'gum arabic'],
+    bulk: 0.6, contents: [['xanthan-gum', 95, 90, 100, 'w/w']], sources: ['common-practice'],
+  }),
+  powder('yeast', 'yeast', {
+    names: ['dried yeast', 'bakers yeast', 'active dry yeast', 'brewers yeast', 'instant yeast'],
+    bulk: 0.65, contents: [['yeast', 95, 90, 100, 'w/w']], sources: ['common-practice'],
+  }),
+  powder('coffee-grounds', 'coffee grounds', {
+    names: ['ground coffee', 'used coffee grounds', 'coffee ground', 'spent coffee'],
+    bulk: 0.4, contents: [['plant-matter', 90, 30, 100, 'w/w']], sources: ['common-practice'],
+  }),
+  powder('fresh-fruit', 'fruit and vegetable scraps', {
+    names: ['fruit scraps', 'kitchen scraps', 'pineapple peel', 'fruit peel', 'onion', 'onions', 'potato', 'cucumber', 'apple', 'rhubarb', 'lemon pulp', 'mashed lemon', 'blended lemon'],
+    bulk: 0.6, spread: 3 * SPOON_SPREAD, contents: [['plant-matter', 10, 5, 20, 'w/w'], ['sugar', 5, 1, 10, 'w/w'], ['water', 84, 70, 94, 'w/w']], sources: ['usda-memory'],
+  }),
+  powder('beeswax', 'beeswax', {
+    names: ['wax', 'beeswax pellets', 'carnauba wax', 'grated beeswax', 'soy wax'],
+    bulk: 0.6, contents: [['wax', 100, 98, 100, 'w/w']], sources: ['crc-memory'],
+  }),
   powder('cornstarch', 'cornstarch', {
     names: ['corn starch', 'cornflour', 'corn flour', 'potato starch', 'starch', 'arrowroot', 'maize starch'],
     bulk: 8 / TBSP_ML, contents: [['starch', 100, 98, 100, 'w/w']], sources: ['usda-memory'],

@@ -5,6 +5,18 @@
 export const SOURCES = {
   crc: 'CRC Handbook of Chemistry and Physics',
   'crc-memory': 'CRC Handbook of Chemistry and Physics (from memory)',
+  'oiml-r22':
+    'OIML R 22, International Alcoholometric Tables, density of ethanol and water (coefficients from memory, checked against handbook values)',
+  nist: 'NIST standard reference materials, pH of standard buffers',
+  davies: 'Davies equation for activity coefficients, A = 0.509 at 25 °C',
+  'poison-centre-memory': 'Poison-centre lists of essential oils harmful to cats and dogs (from memory)',
+  'cdc-2008-memory':
+    'US CDC, Guideline for Disinfection and Sterilization, 2008: alcohol acts at 60 to 90 % (from memory)',
+  'usgs-hardness': 'USGS classes of water hardness: soft to 60, moderate to 120, hard to 180 mg/L',
+  'eu-clp-memory': 'EU classification of borates as toxic for reproduction, category 1B (from memory)',
+  'epa-mould-memory': 'US EPA, mould clean-up: over about 10 square feet is for a professional (from memory)',
+  'ashrae-memory': 'ASHRAE Handbook, evaporation from a still wet surface (from memory)',
+  'mohs-crc': 'Mohs hardness of minerals and metals, CRC Handbook',
   'usda-memory': 'USDA FoodData Central, household weights (from memory)',
   'nist-hb44': 'NIST Handbook 44, Appendix C',
   'common-practice': 'Common practice, no source',

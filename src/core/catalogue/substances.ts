@@ -1,3 +1,5 @@
+import type { SystemId } from './acidSystems';
+import { OILS, type OilId } from './oils';
 import type { SourceKey } from './sources';
 
 /**
@@ -8,54 +10,93 @@ export type SubstanceId =
   | 'water'
   | 'acetic-acid'
   | 'citric-acid'
+  | 'tartaric-acid'
+  | 'potassium-bitartrate'
+  | 'lactic-acid'
+  | 'oxalic-acid'
+  | 'phosphoric-acid'
   | 'sulfamic-acid'
   | 'hydrogen-chloride'
+  | 'sulfuric-acid'
   | 'sodium-bicarbonate'
   | 'sodium-carbonate'
+  | 'potassium-carbonate'
   | 'borax'
+  | 'boric-acid'
+  | 'sodium-metasilicate'
   | 'sodium-hydroxide'
+  | 'potassium-hydroxide'
   | 'ammonia'
+  | 'ammonium-chloride'
   | 'urea'
   | 'hydrogen-peroxide'
   | 'sodium-percarbonate'
   | 'sodium-hypochlorite'
+  | 'sodium-dichloroisocyanurate'
   | 'ethanol'
   | 'isopropanol'
+  | 'acetone'
+  | 'petroleum-spirit'
   | 'glycerol'
   | 'soap'
   | 'surfactant'
   | 'quaternary-ammonium'
   | 'sodium-chloride'
+  | 'sodium-acetate'
+  | 'sodium-citrate'
+  | 'magnesium-sulfate'
+  | 'iron-salt'
   | 'sugar'
   | 'starch'
+  | 'protein'
   | 'plant-matter'
+  | 'yeast'
   | 'fixed-oil'
-  | 'essential-oil'
-  | 'chalk';
+  | 'wax'
+  | 'chalk'
+  | 'pumice'
+  | 'clay'
+  | 'xanthan-gum'
+  | OilId;
 
 /** What a substance is able to do in a meeting; rules ask for traits. */
 export type Trait =
   | 'acid'
   | 'carboxylic-acid'
+  | 'mineral-acid'
   | 'alkali'
+  | 'lye'
   | 'carbonate'
+  | 'borate'
   | 'hypochlorite'
   | 'ammonia-source'
   | 'peroxide'
   | 'alcohol'
+  | 'solvent'
   | 'soap'
   | 'surfactant'
+  | 'quaternary'
+  | 'chloride'
+  | 'metal-salt'
+  | 'fermentable'
+  | 'ferment'
+  | 'perishable'
+  | 'clogging'
+  | 'absorbent'
   | 'essential-oil'
+  | 'citrus-oil'
+  | 'hot-oil'
+  | 'plastic-oil'
+  | 'harms-cats'
+  | 'harms-dogs'
+  | 'fatty-oil'
   | 'abrasive';
 
-/**
- * One step of giving or taking a proton in water at 25 °C. `acid`: the substance as sold can give
- * it; `base`: the substance as sold can take it. `equivalents` is how many such steps one mole brings.
- */
-export interface ProtonStep {
-  readonly role: 'acid' | 'base';
-  readonly pKa: number;
-  readonly equivalents: number;
+/** So many moles of an acid–base system, in the form that still holds so many protons. */
+export interface Brings {
+  readonly system: SystemId;
+  readonly mol: number;
+  readonly protons: number;
 }
 
 export interface Substance {
@@ -66,143 +107,137 @@ export interface Substance {
   /** Empirical formula, for checks of the molar mass. */
   readonly formula: string | null;
   readonly traits: readonly Trait[];
-  readonly protonSteps: readonly ProtonStep[];
+  /** What one mole brings of each acid–base system. */
+  readonly brings: readonly Brings[];
+  /** Charges of the ions of one mole that take no part in acid and base: +1 for each sodium. */
+  readonly spectators: readonly number[];
   /** g that dissolve in 100 mL of water at 20 °C; null for liquids that mix freely. */
   readonly solubilityGPer100ML: number | null;
   /** Room one gram takes up once dissolved, mL/g (liquids: one over the density). */
   readonly displacementMLPerG: number;
+  /** Hardness of its grains, Mohs; null for what has none. */
+  readonly mohs: number | null;
+  /** Closed-cup flash point, °C, of oils and solvents; null for what has none or has a table of its own. */
+  readonly flashC: number | null;
   readonly sources: readonly SourceKey[];
 }
 
-const acid = (...pKas: number[]): ProtonStep[] => pKas.map((pKa) => ({ role: 'acid', pKa, equivalents: 1 }));
-const base = (pKa: number, equivalents = 1): ProtonStep => ({ role: 'base', pKa, equivalents });
+interface Row {
+  readonly name: string;
+  readonly g?: number;
+  readonly formula?: string;
+  readonly traits?: readonly Trait[];
+  readonly brings?: readonly (readonly [system: SystemId, mol: number, protons: number])[];
+  readonly spectators?: readonly number[];
+  /** Left out: mixes freely. */
+  readonly solubility?: number;
+  readonly displacement: number;
+  readonly mohs?: number;
+  readonly flashC?: number;
+  readonly sources: readonly SourceKey[];
+}
 
-/** A strong acid or base gives or takes its proton whatever it meets; these stand far outside any pKa. */
-const STRONG_ACID_PKA = -2;
-const STRONG_BASE_PKA = 16;
+const row = (id: SubstanceId, r: Row): Substance => ({
+  id,
+  name: r.name,
+  molarMassG: r.g ?? null,
+  formula: r.formula ?? null,
+  traits: r.traits ?? [],
+  brings: (r.brings ?? []).map(([system, mol, protons]) => ({ system, mol, protons })),
+  spectators: r.spectators ?? [],
+  solubilityGPer100ML: r.solubility ?? null,
+  displacementMLPerG: r.displacement,
+  mohs: r.mohs ?? null,
+  flashC: r.flashC ?? null,
+  sources: r.sources,
+});
 
-const CARBONIC_1 = 6.352;
-const CARBONIC_2 = 10.329;
+/**
+ * Molar masses, solubilities at 20 °C and apparent molar volumes: CRC Handbook, or from memory of it
+ * where the source says so. Mohs figures: CRC Handbook for minerals, the rest common practice.
+ */
+const PLAIN: readonly Substance[] = [
+  row('water', { name: 'water', g: 18.015, formula: 'H2O', displacement: 1 / 0.9982, sources: ['crc'] }),
 
-const TABLE: readonly Substance[] = [
-  {
-    id: 'water', name: 'water', molarMassG: 18.015, formula: 'H2O', traits: [], protonSteps: [],
-    solubilityGPer100ML: null, displacementMLPerG: 1 / 0.9982, sources: ['crc'],
-  },
-  {
-    id: 'acetic-acid', name: 'acetic acid', molarMassG: 60.052, formula: 'C2H4O2', traits: ['acid', 'carboxylic-acid'],
-    protonSteps: acid(4.756), solubilityGPer100ML: null, displacementMLPerG: 0.87, sources: ['crc'],
-  },
-  {
-    id: 'citric-acid', name: 'citric acid', molarMassG: 192.12, formula: 'C6H8O7', traits: ['acid', 'carboxylic-acid'],
-    protonSteps: acid(3.128, 4.761, 6.396), solubilityGPer100ML: 147, displacementMLPerG: 0.6, sources: ['crc'],
-  },
-  {
-    id: 'sulfamic-acid', name: 'sulfamic acid', molarMassG: 97.09, formula: 'H3NO3S', traits: ['acid'],
-    protonSteps: acid(1.0), solubilityGPer100ML: 21, displacementMLPerG: 0.5, sources: ['crc-memory'],
-  },
-  {
-    id: 'hydrogen-chloride', name: 'hydrochloric acid', molarMassG: 36.461, formula: 'HCl', traits: ['acid'],
-    protonSteps: acid(STRONG_ACID_PKA), solubilityGPer100ML: null, displacementMLPerG: 0.5, sources: ['crc-memory'],
-  },
-  {
-    id: 'sodium-bicarbonate', name: 'baking soda', molarMassG: 84.007, formula: 'NaHCO3', traits: ['alkali', 'carbonate', 'abrasive'],
-    protonSteps: [base(CARBONIC_1)], solubilityGPer100ML: 9.6, displacementMLPerG: 23 / 84.007, sources: ['crc'],
-  },
-  {
-    id: 'sodium-carbonate', name: 'washing soda', molarMassG: 105.988, formula: 'Na2CO3', traits: ['alkali', 'carbonate'],
-    protonSteps: [base(CARBONIC_2), base(CARBONIC_1)], solubilityGPer100ML: 21.5, displacementMLPerG: 4 / 105.988, sources: ['crc'],
-  },
-  {
-    // Na2B4O7·10H2O gives two B(OH)3 and two B(OH)4-: it takes two protons a mole.
-    id: 'borax', name: 'borax', molarMassG: 381.37, formula: 'Na2B4O17H20', traits: ['alkali', 'abrasive'],
-    protonSteps: [base(9.237, 2)], solubilityGPer100ML: 4.7, displacementMLPerG: 0.45, sources: ['crc'],
-  },
-  {
-    id: 'sodium-hydroxide', name: 'lye', molarMassG: 39.997, formula: 'NaOH', traits: ['alkali'],
-    protonSteps: [base(STRONG_BASE_PKA)], solubilityGPer100ML: 109, displacementMLPerG: 0, sources: ['crc-memory'],
-  },
-  {
-    id: 'ammonia', name: 'ammonia', molarMassG: 17.031, formula: 'NH3', traits: ['alkali', 'ammonia-source'],
-    protonSteps: [base(9.246)], solubilityGPer100ML: null, displacementMLPerG: 1.4, sources: ['crc'],
-  },
-  {
-    // Urine and litter turn to ammonia as they stand, and react with hypochlorite at once.
-    id: 'urea', name: 'urea', molarMassG: 60.056, formula: 'CH4N2O', traits: ['ammonia-source'],
-    protonSteps: [], solubilityGPer100ML: 108, displacementMLPerG: 0.74, sources: ['crc-memory'],
-  },
-  {
-    id: 'hydrogen-peroxide', name: 'hydrogen peroxide', molarMassG: 34.015, formula: 'H2O2', traits: ['peroxide'],
-    protonSteps: [], solubilityGPer100ML: null, displacementMLPerG: 0.69, sources: ['crc'],
-  },
-  {
-    // 2 Na2CO3·3 H2O2: on wetting, two carbonates and three peroxides a mole.
-    id: 'sodium-percarbonate', name: 'sodium percarbonate', molarMassG: 314.02, formula: 'C2H6Na4O12',
-    traits: ['alkali', 'carbonate', 'peroxide'], protonSteps: [base(CARBONIC_2, 2), base(CARBONIC_1, 2)],
-    solubilityGPer100ML: 14, displacementMLPerG: 0.3, sources: ['crc', 'crc-memory'],
-  },
-  {
-    id: 'sodium-hypochlorite', name: 'sodium hypochlorite', molarMassG: 74.44, formula: 'NaOCl', traits: ['hypochlorite'],
-    protonSteps: [base(7.53)], solubilityGPer100ML: null, displacementMLPerG: 0.3, sources: ['crc'],
-  },
-  {
-    id: 'ethanol', name: 'ethanol', molarMassG: 46.07, formula: 'C2H6O', traits: ['alcohol'], protonSteps: [],
-    solubilityGPer100ML: null, displacementMLPerG: 1 / 0.7893, sources: ['crc'],
-  },
-  {
-    id: 'isopropanol', name: 'isopropyl alcohol', molarMassG: 60.1, formula: 'C3H8O', traits: ['alcohol'], protonSteps: [],
-    solubilityGPer100ML: null, displacementMLPerG: 1 / 0.7855, sources: ['crc'],
-  },
-  {
-    id: 'glycerol', name: 'glycerin', molarMassG: 92.09, formula: 'C3H8O3', traits: [], protonSteps: [],
-    solubilityGPer100ML: null, displacementMLPerG: 1 / 1.261, sources: ['crc'],
-  },
-  {
-    // Potassium oleate stands for all soaps; its apparent pKa in micelles is 7 to 9 (from memory).
-    id: 'soap', name: 'soap', molarMassG: 320.6, formula: 'C18H33KO2', traits: ['soap'], protonSteps: [base(8)],
-    solubilityGPer100ML: null, displacementMLPerG: 0.95, sources: ['crc', 'crc-memory'],
-  },
-  {
-    id: 'surfactant', name: 'dish-soap surfactant', molarMassG: null, formula: null, traits: ['surfactant'], protonSteps: [],
-    solubilityGPer100ML: null, displacementMLPerG: 0.9, sources: ['common-practice'],
-  },
-  {
-    id: 'quaternary-ammonium', name: 'quaternary disinfectant', molarMassG: null, formula: null, traits: [], protonSteps: [],
-    solubilityGPer100ML: null, displacementMLPerG: 1, sources: ['common-practice'],
-  },
-  {
-    id: 'sodium-chloride', name: 'salt', molarMassG: 58.44, formula: 'NaCl', traits: ['abrasive'], protonSteps: [],
-    solubilityGPer100ML: 35.9, displacementMLPerG: 17 / 58.44, sources: ['crc'],
-  },
-  {
-    id: 'sugar', name: 'sugar', molarMassG: null, formula: null, traits: [], protonSteps: [],
-    solubilityGPer100ML: 200, displacementMLPerG: 0.62, sources: ['crc-memory'],
-  },
-  {
-    id: 'starch', name: 'starch', molarMassG: null, formula: null, traits: [], protonSteps: [],
-    solubilityGPer100ML: 0, displacementMLPerG: 0.65, sources: ['crc-memory'],
-  },
-  {
-    id: 'plant-matter', name: 'plant matter', molarMassG: null, formula: null, traits: [], protonSteps: [],
-    solubilityGPer100ML: 0, displacementMLPerG: 0.9, sources: ['common-practice'],
-  },
-  {
-    id: 'fixed-oil', name: 'vegetable oil', molarMassG: null, formula: null, traits: [], protonSteps: [],
-    solubilityGPer100ML: 0, displacementMLPerG: 1.09, sources: ['crc-memory'],
-  },
-  {
-    id: 'essential-oil', name: 'essential oil', molarMassG: null, formula: null, traits: ['essential-oil'], protonSteps: [],
-    solubilityGPer100ML: 0.05, displacementMLPerG: 1.12, sources: ['common-practice'],
-  },
-  {
-    id: 'chalk', name: 'chalk', molarMassG: 100.09, formula: 'CaCO3', traits: ['alkali', 'carbonate', 'abrasive'],
-    protonSteps: [base(CARBONIC_2), base(CARBONIC_1)], solubilityGPer100ML: 0.001, displacementMLPerG: 0.37, sources: ['crc'],
-  },
+  row('acetic-acid', { name: 'acetic acid', g: 60.052, formula: 'C2H4O2', traits: ['acid', 'carboxylic-acid'], brings: [['acetic', 1, 1]], displacement: 0.87, sources: ['crc'] }),
+  row('citric-acid', { name: 'citric acid', g: 192.12, formula: 'C6H8O7', traits: ['acid', 'carboxylic-acid'], brings: [['citric', 1, 3]], solubility: 147, displacement: 0.6, sources: ['crc'] }),
+  row('tartaric-acid', { name: 'tartaric acid', g: 150.087, formula: 'C4H6O6', traits: ['acid', 'carboxylic-acid'], brings: [['tartaric', 1, 2]], solubility: 139, displacement: 0.57, sources: ['crc-memory'] }),
+  row('potassium-bitartrate', { name: 'cream of tartar', g: 188.18, formula: 'C4H5O6K', traits: ['acid', 'carboxylic-acid'], brings: [['tartaric', 1, 1]], spectators: [1], solubility: 0.57, displacement: 0.5, mohs: 2, sources: ['crc-memory'] }),
+  row('lactic-acid', { name: 'lactic acid', g: 90.078, formula: 'C3H6O3', traits: ['acid', 'carboxylic-acid'], brings: [['lactic', 1, 1]], displacement: 0.83, sources: ['crc-memory'] }),
+  row('oxalic-acid', { name: 'oxalic acid', g: 90.035, formula: 'C2H2O4', traits: ['acid', 'carboxylic-acid', 'mineral-acid'], brings: [['oxalic', 1, 2]], solubility: 9.5, displacement: 0.5, sources: ['crc-memory'] }),
+  row('phosphoric-acid', { name: 'phosphoric acid', g: 97.995, formula: 'H3PO4', traits: ['acid', 'mineral-acid'], brings: [['phosphoric', 1, 3]], displacement: 0.5, sources: ['crc-memory'] }),
+  row('sulfamic-acid', { name: 'sulfamic acid', g: 97.09, formula: 'H3NO3S', traits: ['acid', 'mineral-acid'], brings: [['sulfamic', 1, 1]], solubility: 21, displacement: 0.5, sources: ['crc-memory'] }),
+  row('hydrogen-chloride', { name: 'hydrochloric acid', g: 36.461, formula: 'HCl', traits: ['acid', 'mineral-acid', 'chloride'], brings: [['hydrochloric', 1, 1]], displacement: 0.5, sources: ['crc-memory'] }),
+  row('sulfuric-acid', { name: 'sulfuric acid', g: 98.078, formula: 'H2SO4', traits: ['acid', 'mineral-acid'], brings: [['sulfuric', 1, 2]], displacement: 0.4, sources: ['crc-memory'] }),
+
+  row('sodium-bicarbonate', { name: 'baking soda', g: 84.007, formula: 'NaHCO3', traits: ['alkali', 'carbonate', 'abrasive', 'absorbent'], brings: [['carbonic', 1, 1]], spectators: [1], solubility: 9.6, displacement: 23 / 84.007, mohs: 2.5, sources: ['crc'] }),
+  row('sodium-carbonate', { name: 'washing soda', g: 105.988, formula: 'Na2CO3', traits: ['alkali', 'carbonate', 'abrasive'], brings: [['carbonic', 1, 0]], spectators: [1, 1], solubility: 21.5, displacement: 4 / 105.988, mohs: 1.5, sources: ['crc'] }),
+  row('potassium-carbonate', { name: 'potash', g: 138.205, formula: 'K2CO3', traits: ['alkali', 'carbonate'], brings: [['carbonic', 1, 0]], spectators: [1, 1], solubility: 111, displacement: 0.15, sources: ['crc-memory'] }),
+  // Na2B4O7·10H2O gives two B(OH)3 and two B(OH)4-: it takes two protons a mole.
+  row('borax', { name: 'borax', g: 381.37, formula: 'Na2B4O17H20', traits: ['alkali', 'borate', 'abrasive'], brings: [['boric', 2, 1], ['boric', 2, 0]], spectators: [1, 1], solubility: 4.7, displacement: 0.45, mohs: 2.5, sources: ['crc'] }),
+  row('boric-acid', { name: 'boric acid', g: 61.833, formula: 'H3BO3', traits: ['borate'], brings: [['boric', 1, 1]], solubility: 4.7, displacement: 0.64, mohs: 1, sources: ['crc'] }),
+  row('sodium-metasilicate', { name: 'sodium metasilicate', g: 122.063, formula: 'Na2SiO3', traits: ['alkali'], brings: [['silicic', 1, 0]], spectators: [1, 1], solubility: 21, displacement: 0.2, sources: ['crc-memory'] }),
+  // Lye brings its sodium; its hydroxide is water that has lost a proton.
+  row('sodium-hydroxide', { name: 'lye', g: 39.997, formula: 'NaOH', traits: ['alkali', 'lye'], spectators: [1], solubility: 109, displacement: 0, sources: ['crc-memory'] }),
+  row('potassium-hydroxide', { name: 'potash lye', g: 56.106, formula: 'KOH', traits: ['alkali', 'lye'], spectators: [1], solubility: 112, displacement: 0, sources: ['crc-memory'] }),
+  row('ammonia', { name: 'ammonia', g: 17.031, formula: 'NH3', traits: ['alkali', 'ammonia-source'], brings: [['ammonium', 1, 0]], displacement: 1.4, sources: ['crc'] }),
+  row('ammonium-chloride', { name: 'ammonium chloride', g: 53.491, formula: 'NH4Cl', traits: ['ammonia-source', 'chloride'], brings: [['ammonium', 1, 1]], spectators: [-1], solubility: 37.2, displacement: 0.67, sources: ['crc-memory'] }),
+  // Urine and litter turn to ammonia as they stand, and react with hypochlorite at once.
+  row('urea', { name: 'urea', g: 60.056, formula: 'CH4N2O', traits: ['ammonia-source'], solubility: 108, displacement: 0.74, sources: ['crc-memory'] }),
+
+  row('hydrogen-peroxide', { name: 'hydrogen peroxide', g: 34.015, formula: 'H2O2', traits: ['peroxide'], brings: [['peroxide', 1, 1]], displacement: 0.69, sources: ['crc'] }),
+  // 2 Na2CO3·3 H2O2: on wetting, two carbonates and three peroxides a mole.
+  row('sodium-percarbonate', { name: 'sodium percarbonate', g: 314.02, formula: 'C2H6Na4O12', traits: ['alkali', 'carbonate', 'peroxide'], brings: [['carbonic', 2, 0], ['peroxide', 3, 1]], spectators: [1, 1, 1, 1], solubility: 14, displacement: 0.3, mohs: 2, sources: ['crc', 'crc-memory'] }),
+  row('sodium-hypochlorite', { name: 'sodium hypochlorite', g: 74.44, formula: 'NaOCl', traits: ['hypochlorite'], brings: [['hypochlorous', 1, 0]], spectators: [1], displacement: 0.3, sources: ['crc'] }),
+  // NaC3Cl2N3O3 gives two hypochlorous acids on wetting.
+  row('sodium-dichloroisocyanurate', { name: 'chlorine tablets', g: 219.94, formula: 'C3Cl2N3NaO3', traits: ['hypochlorite'], brings: [['hypochlorous', 2, 1]], solubility: 22, displacement: 0.5, sources: ['crc-memory'] }),
+
+  row('ethanol', { name: 'ethanol', g: 46.07, formula: 'C2H6O', traits: ['alcohol'], displacement: 1 / 0.78924, sources: ['oiml-r22'] }),
+  row('isopropanol', { name: 'isopropyl alcohol', g: 60.1, formula: 'C3H8O', traits: ['alcohol'], displacement: 1 / 0.7855, sources: ['crc'] }),
+  row('acetone', { name: 'acetone', g: 58.08, formula: 'C3H6O', traits: ['solvent'], displacement: 1 / 0.79, flashC: -18, sources: ['crc-memory'] }),
+  row('petroleum-spirit', { name: 'white spirit', traits: ['solvent', 'fatty-oil'], solubility: 0, displacement: 1 / 0.78, flashC: 38, sources: ['sds-memory'] }),
+  row('glycerol', { name: 'glycerin', g: 92.09, formula: 'C3H8O3', displacement: 1 / 1.261, sources: ['crc'] }),
+
+  // Potassium oleate stands for all soaps.
+  row('soap', { name: 'soap', g: 320.6, formula: 'C18H33KO2', traits: ['soap'], brings: [['fatty', 1, 0]], spectators: [1], displacement: 0.95, sources: ['crc', 'crc-memory'] }),
+  row('surfactant', { name: 'dish-soap surfactant', traits: ['surfactant'], displacement: 0.9, sources: ['common-practice'] }),
+  row('quaternary-ammonium', { name: 'quaternary disinfectant', traits: ['quaternary'], displacement: 1, sources: ['common-practice'] }),
+
+  row('sodium-chloride', { name: 'salt', g: 58.44, formula: 'NaCl', traits: ['abrasive', 'chloride'], spectators: [1, -1], solubility: 35.9, displacement: 17 / 58.44, mohs: 2.5, sources: ['crc'] }),
+  row('sodium-acetate', { name: 'sodium acetate', g: 82.034, formula: 'C2H3NaO2', brings: [['acetic', 1, 0]], spectators: [1], solubility: 46, displacement: 0.48, sources: ['crc'] }),
+  row('sodium-citrate', { name: 'sodium citrate', g: 258.07, formula: 'C6H5Na3O7', brings: [['citric', 1, 0]], spectators: [1, 1, 1], solubility: 72, displacement: 0.3, sources: ['crc-memory'] }),
+  row('magnesium-sulfate', { name: 'Epsom salt', g: 246.47, formula: 'MgSO11H14', spectators: [2, -2], solubility: 71, displacement: 0.5, mohs: 2, sources: ['crc-memory'] }),
+  row('iron-salt', { name: 'iron or copper salt', traits: ['metal-salt'], solubility: 30, displacement: 0.3, sources: ['sds-memory'] }),
+
+  row('sugar', { name: 'sugar', traits: ['fermentable', 'perishable', 'clogging'], solubility: 200, displacement: 0.62, sources: ['crc-memory'] }),
+  row('starch', { name: 'starch', traits: ['perishable', 'clogging', 'absorbent'], solubility: 0, displacement: 0.65, mohs: 1, sources: ['crc-memory'] }),
+  row('protein', { name: 'protein', traits: ['perishable', 'clogging'], solubility: 0, displacement: 0.73, sources: ['common-practice'] }),
+  row('plant-matter', { name: 'plant matter', traits: ['perishable', 'clogging'], solubility: 0, displacement: 0.9, sources: ['common-practice'] }),
+  row('yeast', { name: 'yeast', traits: ['ferment', 'perishable', 'clogging'], solubility: 0, displacement: 0.9, sources: ['common-practice'] }),
+  row('fixed-oil', { name: 'vegetable oil', traits: ['fatty-oil'], solubility: 0, displacement: 1.09, sources: ['crc-memory'] }),
+  row('wax', { name: 'wax', traits: ['fatty-oil', 'clogging'], solubility: 0, displacement: 1.04, sources: ['crc-memory'] }),
+  row('chalk', { name: 'chalk', g: 100.09, formula: 'CaCO3', traits: ['alkali', 'carbonate', 'abrasive', 'clogging', 'absorbent'], brings: [['carbonic', 1, 0]], spectators: [2], solubility: 0.001, displacement: 0.37, mohs: 3, sources: ['crc'] }),
+  row('pumice', { name: 'pumice', traits: ['abrasive', 'clogging'], solubility: 0, displacement: 0.4, mohs: 5.5, sources: ['crc-memory'] }),
+  row('clay', { name: 'clay', traits: ['abrasive', 'clogging', 'absorbent'], solubility: 0, displacement: 0.4, mohs: 2, sources: ['crc-memory'] }),
+  row('xanthan-gum', { name: 'xanthan gum', traits: ['perishable', 'clogging'], solubility: 5, displacement: 0.6, sources: ['common-practice'] }),
 ];
 
-const BY_ID = new Map(TABLE.map((s) => [s.id, s]));
+const OIL_TRAITS = { citrus: 'citrus-oil', hot: 'hot-oil', plastic: 'plastic-oil', cats: 'harms-cats', dogs: 'harms-dogs' } as const;
 
-export const SUBSTANCES: readonly Substance[] = TABLE;
+const OIL_SUBSTANCES: readonly Substance[] = OILS.map((o) =>
+  row(o.id, {
+    name: o.name,
+    traits: ['essential-oil', ...o.is.map((k) => OIL_TRAITS[k])],
+    solubility: 0.05,
+    displacement: 1 / o.density,
+    flashC: o.flashC,
+    sources: ['crc-memory', 'sds-memory', 'poison-centre-memory'],
+  }),
+);
+
+export const SUBSTANCES: readonly Substance[] = [...PLAIN, ...OIL_SUBSTANCES];
+
+const BY_ID = new Map(SUBSTANCES.map((s) => [s.id, s]));
 
 /** The substance of an id. Every id of the type has its row. */
 export function substance(id: SubstanceId): Substance {

@@ -1,7 +1,7 @@
 import type { Profile } from '../quantity/fillMarks';
 
 /** What a vessel is made of: matters to acids, alcohol and oils. */
-export type VesselMaterial = 'glass' | 'pet' | 'hdpe' | 'ldpe' | 'polystyrene' | 'aluminium' | 'steel' | 'ceramic' | 'unknown';
+export type VesselMaterial = 'glass' | 'pet' | 'hdpe' | 'ldpe' | 'polystyrene' | 'pvc' | 'aluminium' | 'tin' | 'steel' | 'ceramic' | 'unknown';
 
 export type VesselShapeId = 'round-shoulder' | 'straight-spray' | 'squeeze' | 'wide-jar' | 'dropper' | 'tub';
 
@@ -74,7 +74,25 @@ export interface Vessel {
   readonly capacityML: number;
   readonly material: VesselMaterial;
   readonly opaque: boolean;
+  /** True if food or drink was sold or is kept in it. */
+  readonly heldFood?: boolean;
 }
+
+/** What a rule asks of a vessel. */
+export interface VesselFacts {
+  readonly material: VesselMaterial;
+  readonly opaque: boolean;
+  readonly top: VesselShape['top'];
+  readonly heldFood: boolean;
+}
+
+/** The facts about a vessel that its contents depend on. */
+export const vesselFacts = (vessel: Vessel): VesselFacts => ({
+  material: vessel.material,
+  opaque: vessel.opaque,
+  top: vesselShape(vessel.shape).top,
+  heldFood: vessel.heldFood ?? false,
+});
 
 /** Room left in the vessel by default, percent of its capacity: to shake, or for open vessels to stir. */
 export const DEFAULT_HEADSPACE_PERCENT = 10;

@@ -1,15 +1,17 @@
-import { whatIsChecked, judge, judgeOnSurface, withFindings, type Judgement } from '../findings/judge';
+import { WHAT_IS_CHECKED, judge, judgeOnSurface, withFindings, type Judgement } from '../findings/judge';
 import { isWorse, type Finding, type Level } from '../findings/finding';
 import { applyRule, type Situation } from '../findings/rule';
 import { vagueAmount } from '../findings/notSure';
+import { howUsed } from '../findings/howUsed';
 import { disagreements } from '../formula/dualAmount';
 import type { Formula, Line } from '../formula/formula';
+import type { Poured } from '../formula/mixedVolume';
 import { accept, type Outcome } from '../formula/problem';
 import { quantify, type Quantified, type Reading } from '../formula/quantify';
 import { isUnknown, resolveIngredient } from '../formula/resolve';
 import { mix, type MixtureState } from '../mixture/state';
 import { isVague } from '../quantity/amount';
-import type { Circumstances } from './options';
+import { NOTHING_BESIDE, type Beside, type Circumstances } from './options';
 
 export interface SurfaceEvaluation {
   readonly id: string;
@@ -32,14 +34,36 @@ export interface Evaluation {
 
 const lineName = (line: Line): string => resolveIngredient(line.ingredient).name;
 
-function situationOf(formula: Formula, state: MixtureState, at: Circumstances, unread: readonly string[]): Situation {
-  return {
+/** What is poured for a formula, mixed in these circumstances. */
+export const mixed = (poured: readonly Poured[], at: Circumstances): MixtureState =>
+  mix(poured, { headspacePercent: at.headspacePercent, hardnessMgPerL: at.hardnessMgPerL });
+
+const wordsOf = (formula: Formula, beside: Beside): string =>
+  [formula.name, formula.purpose, ...formula.lines.map((l) => l.text ?? ''), ...beside.notes, ...beside.unread]
+    .join('\n')
+    .toLowerCase();
+
+/** What the rules look at for a formula, but for the mixture itself: the same for every reading of its amounts. */
+type Setting = (state: MixtureState) => Situation;
+
+/** The setting of a formula in its circumstances. */
+export function settingOf(formula: Formula, at: Circumstances, beside: Beside): Setting {
+  const words = wordsOf(formula, beside);
+  const unknown = [...formula.lines.filter((l) => isUnknown(l.ingredient)).map(lineName), ...beside.unread];
+  const disagree = disagreements(formula, at.dropsPerML);
+  return (state) => ({
     state,
     scope: at.scope,
     formula: true,
-    unknown: [...formula.lines.filter((l) => isUnknown(l.ingredient)).map(lineName), ...unread],
-    disagreements: disagreements(formula, at.dropsPerML),
-  };
+    amounts: true,
+    unknown,
+    disagreements: disagree,
+    lives: at.lives,
+    vessel: at.vessel,
+    use: howUsed(words, at.vessel, state, at.scope),
+    words,
+    soil: at.soil,
+  });
 }
 
 /** Each vague line at both its ends, the others in the middle; and all of them together at each end. */
@@ -56,14 +80,13 @@ function readingsOf(formula: Formula): ((line: Line) => Reading)[] {
 }
 
 /** Runs a formula at the ends of its vague amounts; the worst judgement holds, and it is said if they differ. */
-function judgeAtBothEnds(formula: Formula, middle: Judgement, at: Circumstances, unread: readonly string[]): Judgement {
+function judgeAtBothEnds(formula: Formula, middle: Judgement, at: Circumstances, setting: Setting): Judgement {
   let worst = middle;
   let differs = false;
   for (const reading of readingsOf(formula)) {
     const quantified = quantify(formula, at.dropsPerML, reading);
     if (!quantified.ok) continue;
-    const state = mix(quantified.value.portions, at.headspacePercent);
-    const other = judge(situationOf(formula, state, at, unread));
+    const other = judge(setting(mixed(quantified.value.portions, at)));
     if (other.verdict !== middle.verdict) differs = true;
     if (isWorse(other.verdict, worst.verdict)) worst = other;
   }
@@ -76,21 +99,27 @@ function judgeAtBothEnds(formula: Formula, middle: Judgement, at: Circumstances,
  * Weighs up a formula: what it is once mixed, every finding about it, and how a surface takes it. The
  * size does not matter: the same ratios give the same verdict. Vague amounts are run at both ends.
  *
- * @param unread lines of a pasted text that could not be read: they keep a verdict from being clear
+ * @param beside what a pasted text said beside its lines
  * @returns a problem, worded for the person, if the amounts cannot be brought together
  */
-export function evaluate(formula: Formula, at: Circumstances, unread: readonly string[] = []): Outcome<Evaluation> {
+export function evaluate(formula: Formula, at: Circumstances, beside: Beside = NOTHING_BESIDE): Outcome<Evaluation> {
   const quantified = quantify(formula, at.dropsPerML);
   if (!quantified.ok) return quantified;
-  const state = mix(quantified.value.portions, at.headspacePercent);
-  const middle = judge(situationOf(formula, state, at, unread));
-  const judgement = judgeAtBothEnds(formula, middle, at, unread);
-  const onSurface = at.surface && judgeOnSurface({ state, surface: at.surface, dwellMinutes: at.dwellMinutes });
+  const setting = settingOf(formula, at, beside);
+  const state = mixed(quantified.value.portions, at);
+  const judgement = judgeAtBothEnds(formula, judge(setting(state)), at, setting);
   return accept({
     ...judgement,
     state,
     quantified: quantified.value,
-    surface: at.surface && onSurface ? { id: at.surface.id, name: at.surface.name, ...onSurface } : null,
-    checked: whatIsChecked(),
+    surface: evaluateOnSurface(state, at),
+    checked: WHAT_IS_CHECKED,
   });
+}
+
+/** How a surface takes a mixture; null if none is asked about. */
+export function evaluateOnSurface(state: MixtureState, at: Circumstances): SurfaceEvaluation | null {
+  const { surface, dwellMinutes, soil, schools } = at;
+  if (!surface) return null;
+  return { id: surface.id, name: surface.name, ...judgeOnSurface({ state, surface, dwellMinutes, soil, schools }) };
 }

@@ -1,7 +1,8 @@
+import type { Lives } from '../catalogue/household';
 import type { Ingredient } from '../catalogue/ingredient';
 import { judge, type Judgement } from '../findings/judge';
 import type { Scope } from '../findings/finding';
-import { DEFAULT_HEADSPACE_PERCENT } from '../catalogue/vessels';
+import { howUsed } from '../findings/howUsed';
 import type { Poured } from '../formula/mixedVolume';
 import { mix, type MixtureState } from '../mixture/state';
 
@@ -16,14 +17,30 @@ const someOf = (ingredient: Ingredient): Poured => {
 /**
  * What happens when things meet: in one bottle, one after another on a surface, in the air of a room, in
  * a drain. For things without amounts; a formula is judged by `evaluate`.
+ *
+ * @param unknown names that are not known: never clear
  */
 export function meet(
   ingredients: readonly Ingredient[],
   scope: Scope,
   unknown: readonly string[] = [],
+  lives: readonly Lives[] = [],
 ): Judgement & { readonly state: MixtureState } {
-  const state = mix(ingredients.map(someOf), DEFAULT_HEADSPACE_PERCENT);
-  // Things kept in one bottle are a formula; things that merely come together are not.
-  const formula = scope === 'stored';
-  return { ...judge({ state, scope, formula, unknown, disagreements: [] }), state };
+  const state = mix(ingredients.map(someOf));
+  const words = '';
+  const judgement = judge({
+    state,
+    scope,
+    // Things kept in one bottle are a formula; things that merely come together are not.
+    formula: scope === 'stored',
+    amounts: false,
+    unknown,
+    disagreements: [],
+    lives,
+    vessel: null,
+    use: howUsed(words, null, state, scope),
+    words,
+    soil: null,
+  });
+  return { ...judgement, state };
 }

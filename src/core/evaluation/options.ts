@@ -1,14 +1,53 @@
-import type { Surface } from '../catalogue/surfaces';
+import type { Lives } from '../catalogue/household';
+import type { SchoolChoices } from '../catalogue/schools';
+import type { Soil } from '../catalogue/soils';
+import type { Surface } from '../catalogue/surface';
+import { DEFAULT_HEADSPACE_PERCENT, type VesselFacts } from '../catalogue/vessels';
 import type { Scope } from '../findings/finding';
+import { DEFAULT_DROPS_PER_ML } from '../quantity/drops';
 
 /** The circumstances in which a formula is judged. */
 export interface Circumstances {
   readonly scope: Scope;
   readonly surface: Surface | null;
+  /** What it is to lift; null if not said. */
+  readonly soil: Soil | null;
   /** Contact time on the surface, minutes; null if not said. */
   readonly dwellMinutes: number | null;
   /** Drops per mL where an oil has no calibration of its own, 8 to 60. */
   readonly dropsPerML: number;
   /** Room left in the closed vessel, percent of its capacity, 1 to 90. */
   readonly headspacePercent: number;
+  /** The vessel it is kept in; null if not known. */
+  readonly vessel: VesselFacts | null;
+  /** Who lives in the home, and where its drain goes. */
+  readonly lives: readonly Lives[];
+  /** Hardness of the tap water, mg/L as CaCO3, 0 to 1000; null if not known. */
+  readonly hardnessMgPerL: number | null;
+  /** Where careful people differ: the person's own choices. */
+  readonly schools: SchoolChoices;
 }
+
+/** One closed bottle, nothing known of the home: what holds where nothing else is said. */
+export const USUAL_CIRCUMSTANCES: Circumstances = {
+  scope: 'stored',
+  surface: null,
+  soil: null,
+  dwellMinutes: null,
+  dropsPerML: DEFAULT_DROPS_PER_ML,
+  headspacePercent: DEFAULT_HEADSPACE_PERCENT,
+  vessel: null,
+  lives: [],
+  hardnessMgPerL: null,
+  schools: {},
+};
+
+/** What a pasted text said beside its lines. */
+export interface Beside {
+  /** Lines that could not be read: they keep a verdict from being clear. */
+  readonly unread: readonly string[];
+  /** Titles, notes and instructions: what is claimed and how it is made. */
+  readonly notes: readonly string[];
+}
+
+export const NOTHING_BESIDE: Beside = { unread: [], notes: [] };

@@ -1,17 +1,16 @@
 import { isWorse } from '../findings/finding';
 import { judge } from '../findings/judge';
 import type { Formula, Line } from '../formula/formula';
+import { mixedVolume } from '../formula/mixedVolume';
 import { accept, type Outcome } from '../formula/problem';
 import { dropsPerMLOf, fillML, scaleTo, type Portion, type Quantified } from '../formula/quantify';
-import { isUnknown, resolveIngredient } from '../formula/resolve';
-import { mix } from '../mixture/state';
 import { wholeDrops } from '../quantity/drops';
 import { heightOfVolumeMM, profileOfCapacity, type Profile } from '../quantity/fillMarks';
 import { measurePlan, type MeasurePlan } from '../quantity/measurePlan';
 import type { Tool } from '../quantity/tools';
 import { vesselShape, type Vessel } from '../catalogue/vessels';
-import { evaluate, type Evaluation } from './evaluate';
-import type { Circumstances } from './options';
+import { evaluate, mixed, settingOf, type Evaluation } from './evaluate';
+import { NOTHING_BESIDE, type Beside, type Circumstances } from './options';
 import { orderOfAddition } from './order';
 
 /** One line of a formula, scaled to a bottle and rounded to what can be measured. */
@@ -32,6 +31,8 @@ export interface PouredLine {
   readonly errorPercent: number;
   /** Pour until the level stands so many mm above the inside base; null for drops and in a vessel of unknown form. */
   readonly pourToMM: number | null;
+  /** Why it goes in at this place in the order. */
+  readonly why: string;
   /** mL in the vessel after this line. */
   readonly levelML: number;
 }
@@ -95,22 +96,14 @@ function roundedSafely(
   tools: readonly Tool[],
   at: Circumstances,
 ): Rounded[] {
+  const setting = settingOf(formula, at, NOTHING_BESIDE);
   const verdictOf = (rounded: readonly Rounded[]) => {
     const poured = rounded.map((r) => ({
       ...r.portion,
       volumeML: r.reallyML,
       massG: r.reallyML * r.portion.ingredient.densityGPerML,
     }));
-    const unknown = formula.lines
-      .filter((l) => isUnknown(l.ingredient))
-      .map((l) => resolveIngredient(l.ingredient).name);
-    return judge({
-      state: mix(poured, at.headspacePercent),
-      scope: at.scope,
-      formula: true,
-      unknown,
-      disagreements: [],
-    }).verdict;
+    return judge(setting(mixed(poured, at))).verdict;
   };
   const nearest = roundAll(scaled, tools, at.dropsPerML, wholeDrops);
   if (!isWorse(verdictOf(nearest), evaluation.verdict)) return nearest;
@@ -142,12 +135,15 @@ export function planPour(
   const rounded = roundedSafely(formula, scaled, evaluation, tools, at);
   const profile = profileOfCapacity(vesselShape(vessel.shape).profile, vessel.capacityML);
   const scale = tools.find((t) => t.kind === 'scale');
-  const room = rooms(scaled);
-  let levelML = 0;
-  const lines = orderOfAddition(rounded.map((r) => r.portion)).map((portion): PouredLine => {
+  const ordered = orderOfAddition(rounded.map((r) => r.portion));
+  const levels = levelsML(
+    ordered.map((o) => o.portion),
+    scaled.batchML,
+  );
+  const lines = ordered.map(({ portion, why }, i): PouredLine => {
     const found = rounded.find((r) => r.portion === portion);
     const { drops, measure, reallyML } = found ?? { drops: null, measure: null, reallyML: portion.volumeML };
-    levelML += room.get(portion) ?? 0;
+    const levelML = levels[i] ?? 0;
     const errorPercent =
       drops !== null
         ? (100 * (reallyML - portion.volumeML)) / Math.max(portion.volumeML, 1e-9)
@@ -166,6 +162,7 @@ export function planPour(
           ? Math.max(scale.stepG, Math.round(portion.massG / scale.stepG) * scale.stepG)
           : null,
       errorPercent,
+      why,
       pourToMM: drops === null ? heightOfVolumeMM(profile, levelML) : null,
       levelML,
     };
@@ -173,19 +170,17 @@ export function planPour(
   return { fillML: targetML, profile, lines };
 }
 
-/** The room each portion takes in the bottle, mL: shares of the whole by what each displaces, adding up to the batch. */
-function rooms(scaled: Quantified): Map<Portion, number> {
-  const liquidML = scaled.portions
-    .filter((p) => p.ingredient.form !== 'powder')
-    .reduce((sum, p) => sum + p.volumeML, 0);
-  const solidG = scaled.portions.filter((p) => p.ingredient.form === 'powder').reduce((sum, p) => sum + p.massG, 0);
-  const solidML = Math.max(0, scaled.batchML - liquidML);
-  return new Map(
-    scaled.portions.map((p) => [
-      p,
-      p.ingredient.form !== 'powder' ? p.volumeML : solidG > 0 ? (solidML * p.massG) / solidG : 0,
-    ]),
-  );
+/**
+ * The mL in the vessel after each portion, in the order they go in: what is there so far, mixed, with what
+ * dissolves and what alcohol and water lose. A dry heap sinks when the liquid comes: a mark never falls.
+ */
+function levelsML(ordered: readonly Portion[], batchML: number): number[] {
+  let level = 0;
+  return ordered.map((_, i) => {
+    const last = i === ordered.length - 1;
+    level = last ? batchML : Math.min(batchML, Math.max(level, mixedVolume(ordered.slice(0, i + 1)).volumeML));
+    return level;
+  });
 }
 
 /** Evaluates a formula and plans its pour into a vessel in one go. */
@@ -194,9 +189,9 @@ export function evaluateAndPlan(
   vessel: Vessel,
   tools: readonly Tool[],
   at: Circumstances,
-  unread: readonly string[] = [],
+  beside: Beside = NOTHING_BESIDE,
 ): Outcome<{ readonly evaluation: Evaluation; readonly plan: PourPlan }> {
-  const evaluation = evaluate(formula, at, unread);
+  const evaluation = evaluate(formula, at, beside);
   return evaluation.ok
     ? accept({ evaluation: evaluation.value, plan: planPour(formula, evaluation.value, vessel, tools, at) })
     : evaluation;

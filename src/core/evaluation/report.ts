@@ -20,5 +20,13 @@ export function mixtureReport(state: MixtureState) {
     flashPointC: state.flashPointC,
     soapCurdledFraction: state.soapCurdledFraction,
     peraceticAcidMaxPPM: state.peraceticAcidMaxPPM,
+    pHViews: state.acidity?.pHViews ?? null,
+    acidReserveMmolPerL: state.acidity?.acidReserveMmolPerL ?? null,
+    ionicStrengthMolPerL: state.acidity?.ionicStrengthMolPerL ?? null,
+    freeAcidPercentAsAcetic: state.freeAcidPercentAsAcetic,
+    soapLostToHardness: state.soapLostToHardness,
+    oilFloatingShare: state.oilFloatingShare,
+    abrasiveMohs: state.abrasiveMohs,
+    inertSalts: state.inertSalts,
   };
 }

@@ -1,4 +1,6 @@
 import Joi from 'joi';
+import { LIVES, type Lives } from '../catalogue/household';
+import { SCHOOLS, type SchoolChoices } from '../catalogue/schools';
 import type { Vessel } from '../catalogue/vessels';
 import { VESSEL_SHAPES } from '../catalogue/vessels';
 import type { Formula } from '../formula/formula';
@@ -14,13 +16,32 @@ export interface Settings {
   readonly cup: MeasureSystem;
   readonly tools: readonly ToolId[];
   readonly dropsPerML: number;
+  /** Who lives here, and where the drain goes. */
+  readonly lives: readonly Lives[];
+  /** Tap water's hardness, mg/L as CaCO3; null if not known. */
+  readonly hardnessMgPerL: number | null;
+  /** Room temperature, °C, and relative humidity, percent: for drying and keeping. */
+  readonly roomC: number;
+  readonly humidityPercent: number;
+  /** The person's choices where careful people differ. */
+  readonly schools: SchoolChoices;
 }
+
+/** What a home's air and water can be. */
+export const HARDNESS_RANGE = { low: 0, high: 1000 } as const;
+export const ROOM_C_RANGE = { low: -5, high: 45 } as const;
+export const HUMIDITY_RANGE = { low: 5, high: 99 } as const;
 
 export const DEFAULT_SETTINGS: Settings = {
   units: 'metric',
   cup: 'us',
   tools: ['cups', 'spoons', 'jug'],
   dropsPerML: DEFAULT_DROPS_PER_ML,
+  lives: [],
+  hardnessMgPerL: null,
+  roomC: 20,
+  humidityPercent: 60,
+  schools: {},
 };
 
 /** Everything that belongs to one home. */
@@ -47,9 +68,10 @@ export const vesselSchema = Joi.object({
     'number.max': 'That is more than a tub: at most 100 000 mL.',
   }),
   material: Joi.string()
-    .valid('glass', 'pet', 'hdpe', 'ldpe', 'polystyrene', 'aluminium', 'steel', 'ceramic', 'unknown')
+    .valid('glass', 'pet', 'hdpe', 'ldpe', 'polystyrene', 'pvc', 'aluminium', 'tin', 'steel', 'ceramic', 'unknown')
     .required(),
   opaque: Joi.boolean().required(),
+  heldFood: Joi.boolean(),
 });
 
 const shelfLifeSchema = Joi.object({
@@ -74,6 +96,7 @@ const labelSchema = Joi.object({
     .required(),
   cautions: Joi.array().items(Joi.string().max(500)).max(40).required(),
   keeps: shelfLifeSchema.required(),
+  storage: Joi.array().items(Joi.string().max(200)).max(10),
   shake: Joi.boolean().required(),
 });
 
@@ -106,6 +129,16 @@ export const settingsSchema = Joi.object({
       'number.min': `Droppers give ${DROPS_PER_ML_RANGE.low} to ${DROPS_PER_ML_RANGE.high} drops per mL.`,
       'number.max': `Droppers give ${DROPS_PER_ML_RANGE.low} to ${DROPS_PER_ML_RANGE.high} drops per mL.`,
     }),
+  lives: Joi.array()
+    .items(Joi.string().valid(...LIVES))
+    .unique()
+    .required(),
+  hardnessMgPerL: Joi.number().min(HARDNESS_RANGE.low).max(HARDNESS_RANGE.high).allow(null).required(),
+  roomC: Joi.number().min(ROOM_C_RANGE.low).max(ROOM_C_RANGE.high).required(),
+  humidityPercent: Joi.number().min(HUMIDITY_RANGE.low).max(HUMIDITY_RANGE.high).required(),
+  schools: Joi.object(
+    Object.fromEntries(SCHOOLS.map((s) => [s.id, Joi.string().valid(...s.choices.map((c) => c.id))])),
+  ).required(),
 });
 
 export const homeSchema = Joi.object({

@@ -29,14 +29,25 @@ describe('the home file', () => {
     [written.slice(0, -40), /not JSON, or was cut short/],
     ['[]', /not a file of Biscuit/],
     ['{"format":"other"}', /not a Biscuit home file/],
-    [written.replace('"version": 1', '"version": 99'), /newer Biscuit/],
-    [written.replace('"version": 1', '"version": "x"'), /does not say its version/],
+    [written.replace(`"version": ${FILE_VERSION}`, '"version": 99'), /newer Biscuit/],
+    [written.replace(`"version": ${FILE_VERSION}`, '"version": "x"'), /does not say its version/],
     [written.replace('"capacityML": 375', '"capacityML": -4'), /at least 10 mL/],
     [written.replace('"name": "Galley spray"', '"name": ""'), /vessels\.0\.name/],
     [written.replace('"kind": "parts"', '"kind": "lots"'), /Accepted: volume, mass, drops/],
     [writeFormulaFile(HOME.formulas[0]!), /not a Biscuit home file/],
   ])('%#: a broken file is refused whole, and says what would be accepted', (text, expected) => {
     expect(said(text)).toMatch(expected);
+  });
+
+  test('a file of version 1 gains the household at its defaults, and loses nothing', () => {
+    const { units, cup, tools } = DEFAULT_SETTINGS;
+    const old = { ...HOME, settings: { units, cup, tools, dropsPerML: 33 } };
+    const text = JSON.stringify({ format: 'biscuit-home', version: 1, exportedAt: '', home: old });
+    expect(readHomeFile(text)).toEqual({
+      ok: true,
+      value: { ...HOME, settings: { ...DEFAULT_SETTINGS, dropsPerML: 33 } },
+    });
+    expect(said(JSON.stringify({ format: 'biscuit-home', version: 1, home: 'none' }))).not.toBe('accepted');
   });
 
   test('no damage to a file makes it throw or half-read', () => {
@@ -76,7 +87,8 @@ describe('migrations', () => {
     expect(() => migrated('a', 1, 4, steps)).toThrow('No migration from version 3');
   });
 
-  test('this version needs no step', () => {
-    expect(FILE_VERSION).toBe(1);
+  test('a formula of version 1 is read as it is', () => {
+    const old = writeFormulaFile(HOME.formulas[0]!).replace(`"version": ${FILE_VERSION}`, '"version": 1');
+    expect(readFormulaFile(old)).toEqual({ ok: true, value: HOME.formulas[0] });
   });
 });

@@ -1,15 +1,24 @@
 import type { Formula } from '../formula/formula';
 import { refuse, type Outcome } from '../formula/problem';
 import { checked, checkFormula } from '../formula/schema';
-import { homeSchema, type Home } from './home';
+import { DEFAULT_SETTINGS, homeSchema, type Home } from './home';
 import { migrated, type Migration } from './migration';
 
 /** The newest form of Biscuit's files that this Biscuit writes and reads. */
-export const FILE_VERSION = 1;
+export const FILE_VERSION = 2;
 
-/** Steps from older files to this version, oldest first; none yet. */
-const HOME_MIGRATIONS: readonly Migration[] = [];
-const FORMULA_MIGRATIONS: readonly Migration[] = [];
+/** Version 2 added to the settings who lives in the home, its water, its air, and its schools. */
+function addHousehold(home: unknown): unknown {
+  if (typeof home !== 'object' || home === null || !('settings' in home)) return home;
+  const { settings } = home;
+  return typeof settings === 'object' && settings !== null
+    ? { ...home, settings: { ...DEFAULT_SETTINGS, ...settings } }
+    : home;
+}
+
+/** Steps from older files to this version, oldest first. A formula is the same in both. */
+const HOME_MIGRATIONS: readonly Migration[] = [{ from: 1, change: addHousehold }];
+const FORMULA_MIGRATIONS: readonly Migration[] = [{ from: 1, change: (formula) => formula }];
 
 /** Files larger than this are no home of one person, characters. */
 export const MOST_FILE = 200_000_000;

@@ -47,7 +47,7 @@ export const chloramineGas: Rule = {
 
 export const bleachWithAlcohol: Rule = {
   code: 'bleach-with-alcohol',
-  looksFor: 'bleach with alcohol or much essential oil',
+  looksFor: 'bleach with alcohol, acetone or much essential oil',
   sources: ['public-health-never-mix', 'noaa-memory'],
   words: {
     happens: '{subjects} together make chloroform and other poisons, with heat.',
@@ -56,7 +56,7 @@ export const bleachWithAlcohol: Rule = {
   },
   check: (s) => {
     const figures = { alcoholPercentVV: s.state.alcoholPercentVV };
-    const withAlcohol = both(s, 'alcohol');
+    const withAlcohol = both(s, 'alcohol') ?? both(s, 'solvent');
     if (withAlcohol) return { level: 'danger', subjects: withAlcohol, figures };
     const withOil = both(s, 'essential-oil');
     return withOil && s.state.essentialOilPercentVV >= MUCH_OIL_PERCENT_VV
@@ -102,5 +102,20 @@ export const bleachInFormula: Rule = {
           subjects: bringersOf(state, 'hypochlorite'),
           figures: { freeChlorinePPM: state.freeChlorinePPM },
         }
+      : null,
+};
+
+export const bleachDecays: Rule = {
+  code: 'bleach-decays',
+  looksFor: 'actives that their own bottle destroys',
+  sources: ['sds-memory', 'common-practice'],
+  words: {
+    happens: '{subjects} does not keep once it is thinned or mixed: its strength is gone within days.',
+    why: 'Its maker keeps it stable at pH 11 to 13; here it stands at {pH}.',
+    instead: 'Thin only what you use at once, as its label says.',
+  },
+  check: ({ state, scope, formula }) =>
+    formula && scope === 'stored' && has(state, 'hypochlorite') && state.wet && state.brought.length > 1
+      ? { level: 'defeats', subjects: bringersOf(state, 'hypochlorite'), figures: { pH: state.pH?.value ?? 7 } }
       : null,
 };

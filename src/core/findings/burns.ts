@@ -1,3 +1,4 @@
+import { substance } from '../catalogue/substances';
 import { bringersOf, has } from '../mixture/state';
 import type { Rule } from './rule';
 
@@ -6,7 +7,12 @@ const ACETIC_CAUTION = 10;
 const ACETIC_DANGER = 25;
 const CITRIC_CAUTION = 20;
 const SODA_CAUTION = 5;
+const ALKALI_CAUTION_PH = 11.5;
+/** Washing soda that acid has used up is no longer strong. */
+const SODA_STILL_STRONG_PH = 10;
 const AMMONIA_CAUTION = 1;
+/** Rooms that do not air by themselves. */
+const SMALL_ROOM = /\b(?:small|closed|windowless|tiny) (?:bath|shower|wash|wet)? ?room\b|\bcupboard\b|\bcabin\b/;
 
 export const corrosiveAcid: Rule = {
   code: 'corrosive-acid',
@@ -25,14 +31,18 @@ export const corrosiveAcid: Rule = {
     },
   },
   check: ({ state, formula }) => {
-    const mineral = state.brought.filter((b) =>
-      b.substances.some((s) => s === 'hydrogen-chloride' || s === 'sulfamic-acid'),
-    );
+    const mineral = has(state, 'mineral-acid')
+      ? state.brought.filter((b) => b.substances.some((id) => substance(id).traits.includes('mineral-acid')))
+      : [];
     if (formula && mineral.length > 0) {
       return { level: 'danger', subjects: mineral.map((b) => b.ingredient.name), as: 'mineral' };
     }
     if (!state.wet) return null;
-    const { aceticAcidPercentWV: acetic, citricAcidPercentWV: citric } = state;
+    // What alkali has used up no longer burns.
+    const { acidLeftMol, neutralisedMol } = state.balance;
+    const left = acidLeftMol > 0 ? acidLeftMol / (acidLeftMol + neutralisedMol) : 0;
+    const acetic = left * state.aceticAcidPercentWV;
+    const citric = left * state.citricAcidPercentWV;
     if (acetic <= ACETIC_CAUTION && citric <= CITRIC_CAUTION) return null;
     return {
       level: acetic >= ACETIC_DANGER || citric >= ACETIC_DANGER ? 'danger' : 'caution',
@@ -47,9 +57,9 @@ export const corrosiveAlkali: Rule = {
   looksFor: 'alkali strong enough to burn',
   sources: ['sds-memory'],
   words: {
-    happens: 'Strong alkali: washing soda at {sodiumCarbonatePercentWV} % stings skin and eyes.',
-    why: 'Over 5 % its pH is above 11.',
-    instead: 'Gloves, and a tablespoon or two to the litre is enough.',
+    happens: 'Strong alkali of pH {pH}: it stings skin and eyes.',
+    why: 'Over pH 11.5, or with more than 5 % of washing soda (here {sodiumCarbonatePercentWV} %), alkali takes the fat out of skin.',
+    instead: 'Gloves and eye protection; a tablespoon or two of washing soda to the litre is enough.',
   },
   otherWords: {
     lye: {
@@ -60,15 +70,21 @@ export const corrosiveAlkali: Rule = {
   },
   check: ({ state, formula }) => {
     // The trace of lye that keeps bleach stable is the bleach rules' affair.
-    const lye = state.brought.filter(
-      (b) => b.substances.includes('sodium-hydroxide') && !b.substances.includes('sodium-hypochlorite'),
-    );
+    const lye = has(state, 'lye')
+      ? state.brought.filter(
+          (b) =>
+            b.substances.some((id) => substance(id).traits.includes('lye')) &&
+            !b.substances.some((id) => substance(id).traits.includes('hypochlorite')),
+        )
+      : [];
     if (formula && lye.length > 0) return { level: 'danger', subjects: lye.map((b) => b.ingredient.name), as: 'lye' };
-    return state.wet && state.sodiumCarbonatePercentWV > SODA_CAUTION
+    if (!state.wet || has(state, 'hypochlorite')) return null;
+    const pH = state.pH?.value ?? 7;
+    return pH > ALKALI_CAUTION_PH || (state.sodiumCarbonatePercentWV > SODA_CAUTION && pH > SODA_STILL_STRONG_PH)
       ? {
           level: 'caution',
           subjects: bringersOf(state, 'alkali'),
-          figures: { sodiumCarbonatePercentWV: state.sodiumCarbonatePercentWV },
+          figures: { pH, sodiumCarbonatePercentWV: state.sodiumCarbonatePercentWV },
         }
       : null;
   },
@@ -83,12 +99,21 @@ export const ammoniaFumes: Rule = {
     why: 'Above about 1 % free ammonia the air above it is hard to breathe in a small room.',
     instead: 'Open a window, wear gloves, and thin it well.',
   },
-  check: ({ state }) =>
-    has(state, 'ammonia-source') && state.ammoniaPercentWW > AMMONIA_CAUTION
-      ? {
-          level: 'caution',
-          subjects: bringersOf(state, 'ammonia-source'),
-          figures: { ammoniaPercentWW: state.ammoniaPercentWW },
-        }
-      : null,
+  otherWords: {
+    small: {
+      happens: 'Ammonia at {ammoniaPercentWW} % in a small closed room takes the breath away.',
+      why: 'Above about 1 % free ammonia its fumes gather faster than a closed room airs.',
+      instead: 'Not in a closed room. Window and door open, or another cleaner.',
+    },
+  },
+  check: ({ state, words }) => {
+    if (!has(state, 'ammonia-source') || state.ammoniaPercentWW <= AMMONIA_CAUTION) return null;
+    const small = SMALL_ROOM.test(words);
+    return {
+      level: small || has(state, 'hypochlorite') ? 'danger' : 'caution',
+      subjects: bringersOf(state, 'ammonia-source'),
+      figures: { ammoniaPercentWW: state.ammoniaPercentWW },
+      ...(small ? { as: 'small' } : {}),
+    };
+  },
 };

@@ -27,4 +27,4 @@ export const withFindings = (base: Judgement, more: readonly Finding[]): Judgeme
   more.length === 0 ? base : judgement([...base.findings, ...more]);
 
 /** In a few words each, what a verdict has looked for. */
-export const whatIsChecked = (): string[] => MIXTURE_RULES.map((r) => r.looksFor);
+export const WHAT_IS_CHECKED: readonly string[] = MIXTURE_RULES.map((r) => r.looksFor);

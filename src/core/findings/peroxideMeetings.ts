@@ -38,19 +38,29 @@ export const peraceticAcid: Rule = {
 
 export const unstablePeroxide: Rule = {
   code: 'unstable-peroxide',
-  looksFor: 'peroxide made alkaline',
+  looksFor: 'peroxide made alkaline, or with metal salts',
   sources: ['sds-memory', 'stoichiometry'],
   words: {
     happens: '{subjects} cannot be kept: the peroxide breaks up into oxygen and water, and pushes at the cap.',
-    why: 'Alkali breaks peroxide up within hours to days; {oxygenML} mL of oxygen can come from this much.',
+    why: 'Alkali (over pH 8; here {pH}) and metals break peroxide up within hours to days; {oxygenML} mL of oxygen can come from this much.',
     instead: 'Make only what you use now, in an open bowl, and pour the rest away. Never cap it.',
   },
   check: ({ state, scope }) => {
     if (state.oxygenML <= 0 || (scope !== 'stored' && scope !== 'fresh')) return null;
     return {
       level: scope === 'stored' ? 'danger' : 'caution',
-      subjects: [...new Set([...bringersOf(state, 'peroxide'), ...bringersOf(state, 'alkali')])],
-      figures: { oxygenML: state.oxygenML, hydrogenPeroxidePercentWV: state.hydrogenPeroxidePercentWV },
+      subjects: [
+        ...new Set([
+          ...bringersOf(state, 'peroxide'),
+          ...bringersOf(state, 'alkali'),
+          ...bringersOf(state, 'metal-salt'),
+        ]),
+      ],
+      figures: {
+        pH: state.pH?.value ?? 7,
+        oxygenML: state.oxygenML,
+        hydrogenPeroxidePercentWV: state.hydrogenPeroxidePercentWV,
+      },
     };
   },
 };

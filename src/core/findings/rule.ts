@@ -1,7 +1,11 @@
+import type { Lives } from '../catalogue/household';
+import type { Soil } from '../catalogue/soils';
 import type { SourceKey } from '../catalogue/sources';
+import type { VesselFacts } from '../catalogue/vessels';
 import type { Disagreement } from '../formula/dualAmount';
 import type { MixtureState } from '../mixture/state';
 import type { Finding, Raised, Scope, Wording } from './finding';
+import type { Use } from './howUsed';
 import { fillIn } from './wording';
 
 /** What a rule may look at. */
@@ -10,8 +14,19 @@ export interface Situation {
   readonly scope: Scope;
   /** True if this is a formula that someone means to make; false for things that merely meet. */
   readonly formula: boolean;
+  /** False where things meet without amounts: then nothing is said of strength. */
+  readonly amounts: boolean;
   readonly unknown: readonly string[];
   readonly disagreements: readonly Disagreement[];
+  /** Who lives in this home, and where its drain goes. */
+  readonly lives: readonly Lives[];
+  /** The bottle it is in; null if not known. */
+  readonly vessel: VesselFacts | null;
+  readonly use: Use;
+  /** Name, purpose and instructions, lower case. */
+  readonly words: string;
+  /** What it is to lift; null if not said. */
+  readonly soil: Soil | null;
 }
 
 /** A rule: one code, when it is raised, and in which words. Adding a rule is adding one of these to its family's file. */

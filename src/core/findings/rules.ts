@@ -1,8 +1,18 @@
-import { bleachInFormula, bleachWithAlcohol, bleachWithPeroxide, chloramineGas, chlorineGas } from './bleachMeetings';
+import {
+  bleachDecays,
+  bleachInFormula,
+  bleachWithAlcohol,
+  bleachWithPeroxide,
+  chloramineGas,
+  chlorineGas,
+} from './bleachMeetings';
+import { clogsSprayer, lightSensitive, settlesOut, spoils, vesselMaterial } from './bottled';
 import { ammoniaFumes, corrosiveAcid, corrosiveAlkali } from './burns';
-import { neutralised, soapCurdles } from './cancelling';
+import { hardWaterSoap, neutralised, soapCurdles, tooWeak } from './cancelling';
 import { flammableLiquid, pressure } from './gasAndFire';
+import { boilingTransfer, boraxExposure, noDisinfection, septicOrGreywater } from './home';
 import { amountsDisagree, boughtInFormula, unknownIngredient } from './notSure';
+import { oilAndAnimals, oilAndLungs, oilAttacksPlastic, oilFloats, oilStrong } from './oils';
 import { peraceticAcid, strongPeroxide, unstablePeroxide } from './peroxideMeetings';
 import type { Rule } from './rule';
 
@@ -21,9 +31,26 @@ export const MIXTURE_RULES: readonly Rule[] = [
   corrosiveAlkali,
   ammoniaFumes,
   flammableLiquid,
+  boilingTransfer,
+  oilAndAnimals,
+  oilStrong,
+  vesselMaterial,
   neutralised,
   soapCurdles,
+  hardWaterSoap,
+  tooWeak,
+  bleachDecays,
   boughtInFormula,
   unknownIngredient,
   amountsDisagree,
+  noDisinfection,
+  boraxExposure,
+  oilAndLungs,
+  oilFloats,
+  oilAttacksPlastic,
+  lightSensitive,
+  settlesOut,
+  clogsSprayer,
+  spoils,
+  septicOrGreywater,
 ];

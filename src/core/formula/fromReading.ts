@@ -27,3 +27,7 @@ export function formulaFromReading(
 /** The texts of lines that could not be read, for the verdict to say so. */
 export const unreadOf = (reading: ReadRecipe): string[] =>
   reading.items.flatMap((i) => (i.kind === 'unread' ? [i.text] : []));
+
+/** Titles, notes and instructions of a reading: what it claims, and how it is made. */
+export const notesOf = (reading: ReadRecipe): string[] =>
+  reading.items.flatMap((i) => (i.kind === 'note' || i.kind === 'title' ? [i.text] : []));

@@ -1,5 +1,6 @@
 import type { Ingredient } from '../catalogue/ingredient';
-import { statedML, type Amount } from '../quantity/amount';
+import { amountSpan, statedML, type Amount } from '../quantity/amount';
+import { rootOfRising } from '../quantity/root';
 import { middleOf, type Span } from '../quantity/span';
 import { unitG } from '../quantity/units';
 import type { Formula, Line } from './formula';
@@ -46,12 +47,32 @@ const isRest = (amount: Amount): boolean => amount.kind === 'parts' || amount.ki
 /** Drops per mL for a line: the oil's own calibration, or the person's setting. */
 export const dropsPerMLOf = (ingredient: Ingredient, dropsPerML: number): number => ingredient.dropsPerML ?? dropsPerML;
 
-function portion(line: Line, formula: Formula, sizes: Sizes, reading: Reading, dropsPerML: number): Portion {
+/** A line with its ingredient looked up once: the search for a size asks for it many times. */
+interface Resolved {
+  readonly line: Line;
+  readonly ingredient: Ingredient;
+  readonly spread: number;
+}
+
+/** By how much an amount may be off: the spoonful of a powder, and half the width of a range. */
+function spreadOf(amount: Amount, ingredient: Ingredient): number {
+  const span = amountSpan(amount);
+  const range = span && span.high > 0 ? (span.high - span.low) / (span.high + span.low) : 0;
+  const spooned = amount.kind === 'volume' || amount.kind === 'parts' || amount.kind === 'vague';
+  return range + (spooned ? ingredient.spread : 0);
+}
+
+function resolved(line: Line): Resolved {
   const ingredient = ingredientOfLine(line);
+  return { line, ingredient, spread: spreadOf(line.amount, ingredient) };
+}
+
+function portion(of: Resolved, formula: Formula, sizes: Sizes, reading: Reading, dropsPerML: number): Portion {
+  const { line, ingredient, spread } = of;
   const { amount } = line;
   const density = ingredient.densityGPerML;
-  const byML = (volumeML: number): Portion => ({ line, ingredient, volumeML, massG: volumeML * density });
-  const byG = (massG: number): Portion => ({ line, ingredient, volumeML: massG / density, massG });
+  const byML = (volumeML: number): Portion => ({ line, ingredient, spread, volumeML, massG: volumeML * density });
+  const byG = (massG: number): Portion => ({ line, ingredient, spread, volumeML: massG / density, massG });
   const drops = dropsPerMLOf(ingredient, dropsPerML);
   switch (amount.kind) {
     case 'mass':
@@ -76,18 +97,18 @@ function portion(line: Line, formula: Formula, sizes: Sizes, reading: Reading, d
   }
 }
 
-/** The x ≥ 0 at which a rising function reaches zero, by doubling and bisection; null if it is above zero already at 0. */
+/** Close enough for a size in mL: a thousandth of a drop. */
+const SIZE_TOLERANCE_ML = 1e-6;
+
+/** The x ≥ 0 at which a rising function reaches zero; null if it is above zero already at 0, or never gets there. */
 function rootOf(rising: (x: number) => number): number | null {
   if (rising(0) > 0) return null;
-  let high = 1;
-  while (rising(high) < 0 && high < 1e9) high *= 2;
-  let low = 0;
-  for (let i = 0; i < 60 && high - low > 1e-9 * high; i++) {
-    const middle = (low + high) / 2;
-    if (rising(middle) < 0) low = middle;
-    else high = middle;
+  let high = 1000;
+  while (rising(high) < 0) {
+    if (high > 1e9) return null;
+    high *= 10;
   }
-  return (low + high) / 2;
+  return rootOfRising(rising, 0, high, SIZE_TOLERANCE_ML);
 }
 
 /**
@@ -107,6 +128,12 @@ export function quantify(
   const parts = lines.some((l) => l.amount.kind === 'parts');
   const fills = lines.filter((l) => l.amount.kind === 'to-fill').length;
   const fixed = lines.some((l) => !isShare(l.amount) && !isRest(l.amount));
+  if (lines.every((l) => amountSpan(l.amount)?.high === 0)) {
+    return refuse({
+      where: 'lines',
+      message: 'Every amount is zero. Give at least one line an amount, such as "1 cup water".',
+    });
+  }
   const shares = lines.some((l) => isShare(l.amount));
   if (parts && fills > 0) {
     return refuse({
@@ -119,11 +146,12 @@ export function quantify(
     return refuse({ where: 'lines', message: 'Only one line can fill up the rest: give the others an amount.' });
   }
 
+  const of = lines.map(resolved);
   const portionsAt = (batchML: number, unitML: number): Portion[] => {
     let massG = batchML;
     let portions: Portion[] = [];
     for (let round = 0; round < (shares ? 4 : 1); round++) {
-      portions = lines.map((l) => portion(l, formula, { batchML, unitML, massG }, readingOf(l), dropsPerML));
+      portions = of.map((o) => portion(o, formula, { batchML, unitML, massG }, readingOf(o.line), dropsPerML));
       massG = portions.reduce((sum, p) => sum + p.massG, 0);
     }
     return portions;
@@ -132,7 +160,9 @@ export function quantify(
 
   if (parts || fills > 0) {
     const batchML = formula.makesML ?? ASSUMED_BATCH_ML;
-    const unitML = rootOf((u) => volumeAt(batchML, u) - batchML);
+    // Parts alone grow with the part itself: no search is needed.
+    const unitML =
+      parts && !fixed && !shares ? batchML / volumeAt(batchML, 1) : rootOf((u) => volumeAt(batchML, u) - batchML);
     if (unitML === null) {
       return refuse({
         where: 'lines',
@@ -143,13 +173,7 @@ export function quantify(
   }
   if (!shares) {
     const portions = portionsAt(0, 0);
-    const batchML = mixedVolume(portions).volumeML;
-    return batchML > 0
-      ? accept({ portions, batchML, assumedBatch: false })
-      : refuse({
-          where: 'lines',
-          message: 'Every amount is zero. Give at least one line an amount, such as "1 cup water".',
-        });
+    return accept({ portions, batchML: mixedVolume(portions).volumeML, assumedBatch: false });
   }
   if (fixed) {
     const batchML = rootOf((r) => r - volumeAt(r, 0));

@@ -14,6 +14,7 @@ const unknownIngredient = (name: string): Ingredient => ({
   spread: 0,
   contents: [],
   strengthOf: null,
+  water: null,
   dropsPerML: null,
   sources: [],
 });

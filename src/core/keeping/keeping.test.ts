@@ -1,4 +1,5 @@
 import { evaluate } from '../evaluation/evaluate';
+import { USUAL_CIRCUMSTANCES } from '../evaluation/options';
 import { formulaFromReading } from '../formula/fromReading';
 import { readRecipe } from '../formula/reader/readRecipe';
 import type { Formula } from '../formula/formula';
@@ -8,11 +9,8 @@ import { labelOf } from './label';
 function labelled(text: string, use: Formula['use'] = 'stored') {
   const formula = { ...formulaFromReading(readRecipe(text, { measures: 'us' }), 'f', 'F', 'us')!, use };
   const result = evaluate(formula, {
+    ...USUAL_CIRCUMSTANCES,
     scope: use,
-    surface: null,
-    dwellMinutes: null,
-    dropsPerML: 20,
-    headspacePercent: 10,
   });
   if (!result.ok) throw new Error(result.problems[0]?.message);
   return labelOf(formula, result.value);

@@ -2,7 +2,7 @@ import type { Finding } from '../findings/finding';
 import type { Formula } from '../formula/formula';
 import { resolveIngredient } from '../formula/resolve';
 import type { Evaluation } from '../evaluation/evaluate';
-import { shelfLife, type ShelfLife } from './shelfLife';
+import { shelfLife, storageAdvice, USUALLY_KEPT, type KeptHow, type ShelfLife } from './shelfLife';
 
 /** What a batch's label says: the same on screen and printed. */
 export interface LabelContent {
@@ -15,6 +15,8 @@ export interface LabelContent {
   readonly strengths: readonly { readonly of: string; readonly percent: number; readonly basis: 'w/v' | 'v/v' }[];
   readonly cautions: readonly string[];
   readonly keeps: ShelfLife;
+  /** How to keep it; not on labels made before this was said. */
+  readonly storage?: readonly string[];
   readonly shake: boolean;
 }
 
@@ -27,7 +29,12 @@ const SETTLES_ABOVE_G_PER_L = 1;
 const OF_LABEL: readonly Finding['level'][] = ['danger', 'defeats', 'caution'];
 
 /** What must stand on the bottle, from the formula and what was found about it. */
-export function labelOf(formula: Formula, evaluation: Evaluation): LabelContent {
+export function labelOf(
+  formula: Formula,
+  evaluation: Evaluation,
+  kept: Omit<KeptHow, 'use'> = USUALLY_KEPT,
+): LabelContent {
+  const how: KeptHow = { ...kept, use: formula.use };
   const { state } = evaluation;
   const byMass = [...evaluation.quantified.portions].sort((a, b) => b.massG - a.massG);
   const strengths = (
@@ -49,7 +56,8 @@ export function labelOf(formula: Formula, evaluation: Evaluation): LabelContent 
     contents: [...new Set(byMass.map((p) => resolveIngredient(p.line.ingredient).name))],
     strengths,
     cautions: evaluation.findings.filter((f) => OF_LABEL.includes(f.level)).map((f) => f.happens),
-    keeps: shelfLife(state, formula.use),
+    keeps: shelfLife(state, how),
+    storage: storageAdvice(state, how),
     shake: oily || settles,
   };
 }

@@ -1,6 +1,6 @@
-import { substance, type SubstanceId } from '../catalogue/substances';
-import type { MixtureState } from '../mixture/state';
+import type { VesselFacts } from '../catalogue/vessels';
 import type { FormulaUse } from '../formula/formula';
+import { has, type MixtureState } from '../mixture/state';
 
 /** How long a mixture keeps, days, and the rule that set it. 0 to 0 is "use at once". */
 export interface ShelfLife {
@@ -9,54 +9,133 @@ export interface ShelfLife {
   readonly reason: string;
 }
 
+/** Where and how it is kept. */
+export interface KeptHow {
+  readonly use: FormulaUse;
+  /** Null if not known. */
+  readonly vessel: VesselFacts | null;
+  /** Room temperature, °C. */
+  readonly roomC: number;
+}
+
+/** A closed, opaque bottle in a room of 20 °C. */
+export const USUALLY_KEPT: Omit<KeptHow, 'use'> = { vessel: null, roomC: 20 };
+
 interface KeepingRule extends ShelfLife {
   readonly applies: (state: MixtureState, use: FormulaUse) => boolean;
 }
 
-const brings = (state: MixtureState, ingredientId: string): boolean =>
-  state.brought.some((b) => b.ingredient.id === ingredientId);
-const contains = (state: MixtureState, id: SubstanceId): boolean => (state.grams[id] ?? 0) > 0;
+const bringsTap = (state: MixtureState): boolean =>
+  state.brought.some((b) => b.ingredient.water === 'tap' || b.ingredient.water === 'boiling');
+const bringsDistilled = (state: MixtureState): boolean => state.brought.some((b) => b.ingredient.water === 'distilled');
+
+/** Acid from this strength on keeps life down, percent as acetic. */
+const ACID_KEEPS_FROM = 0.4;
+/** Peel and herbs in acid or alcohol of this strength are an infusion, not a spoiling mash. */
+const INFUSION_ACID_FROM = 2;
+
+const isInfusion = (s: MixtureState): boolean =>
+  (s.traitG.perishable ?? 0) > 0 && s.freeAcidPercentAsAcetic >= INFUSION_ACID_FROM && !has(s, 'fermentable');
 
 /** Keeping rules, the shortest first: the first that applies sets the date. Common practice, no source. */
 const KEEPING: readonly KeepingRule[] = [
   { lowDays: 0, highDays: 0, reason: 'it is made to be used at once', applies: (_, use) => use === 'fresh' },
-  { lowDays: 0, highDays: 0, reason: 'it gives off gas', applies: (s) => s.carbonDioxideML > 0 || s.oxygenML > 0 },
-  { lowDays: 180, highDays: 365, reason: 'dry mixes keep airtight', applies: (s) => !s.wet },
+  {
+    lowDays: 0,
+    highDays: 0,
+    reason: 'it gives off gas',
+    applies: (s) => (s.carbonDioxideML > 0 && s.closedPressureBar > 0.01) || s.oxygenML > 0,
+  },
+  {
+    lowDays: 0,
+    highDays: 0,
+    reason: 'thinned bleach loses its strength',
+    applies: (s) => has(s, 'hypochlorite') && s.wet,
+  },
+  { lowDays: 180, highDays: 365, reason: 'dry mixes keep airtight', applies: (s) => !s.wet && !has(s, 'fatty-oil') },
+  { lowDays: 180, highDays: 365, reason: 'oil turns rancid in a year', applies: (s) => !s.wet },
   { lowDays: 180, highDays: 365, reason: 'over 20 % alcohol keeps it', applies: (s) => s.alcoholPercentVV > 20 },
+  { lowDays: 90, highDays: 180, reason: 'an infusion in acid, strained', applies: isInfusion },
   {
     lowDays: 1,
     highDays: 2,
     reason: 'fresh juice, starch or plant matter spoils',
-    applies: (s) => contains(s, 'plant-matter') || contains(s, 'starch') || contains(s, 'sugar'),
+    applies: (s) => has(s, 'perishable'),
   },
   {
     lowDays: 30,
     highDays: 180,
     reason: 'opened peroxide loses strength',
-    applies: (s) => contains(s, 'hydrogen-peroxide'),
+    applies: (s) => has(s, 'peroxide'),
   },
   {
     lowDays: 60,
     highDays: 90,
     reason: 'soap in distilled water',
-    applies: (s) => contains(s, 'soap') && brings(s, 'distilled-water') && !brings(s, 'water'),
+    applies: (s) => has(s, 'soap') && bringsDistilled(s) && !bringsTap(s),
   },
-  { lowDays: 14, highDays: 28, reason: 'soap in tap water', applies: (s) => contains(s, 'soap') },
-  { lowDays: 90, highDays: 180, reason: 'acid in distilled water', applies: (s) => isAcid(s) && !brings(s, 'water') },
-  { lowDays: 30, highDays: 60, reason: 'acid in tap water', applies: isAcid },
+  { lowDays: 14, highDays: 28, reason: 'soap in tap water', applies: (s) => has(s, 'soap') && s.waterG > s.massG / 2 },
+  {
+    lowDays: 90,
+    highDays: 180,
+    reason: 'acid in distilled water',
+    applies: (s) => s.freeAcidPercentAsAcetic >= ACID_KEEPS_FROM && !bringsTap(s),
+  },
+  {
+    lowDays: 30,
+    highDays: 60,
+    reason: 'acid in tap water',
+    applies: (s) => s.freeAcidPercentAsAcetic >= ACID_KEEPS_FROM,
+  },
+  {
+    lowDays: 60,
+    highDays: 90,
+    reason: 'distilled water in a clean bottle',
+    applies: (s) => bringsDistilled(s) && !bringsTap(s),
+  },
   { lowDays: 14, highDays: 28, reason: 'water without a preservative', applies: () => true },
 ];
 
-function isAcid(state: MixtureState): boolean {
-  return (
-    state.balance.acidLeftMol > 0 &&
-    (Object.keys(state.grams) as SubstanceId[]).some((id) => substance(id).traits.includes('acid'))
-  );
+/** Warm rooms halve how long a thing keeps, cold ones add half (common practice, no source). */
+const WARM_FROM_C = 26;
+const COLD_UP_TO_C = 10;
+
+/** How long a mixture keeps in a clean vessel, from what is in it, its water, its vessel and the room. */
+export function shelfLife(state: MixtureState, how: KeptHow): ShelfLife {
+  const rule = KEEPING.find((r) => r.applies(state, how.use));
+  if (!rule) throw new Error('The last keeping rule applies to everything');
+  let { lowDays, highDays, reason } = rule;
+  if (highDays === 0) return { lowDays, highDays, reason };
+  const scale = (by: number, because: string): void => {
+    lowDays = Math.max(1, Math.floor(lowDays * by));
+    highDays = Math.max(lowDays, Math.floor(highDays * by));
+    reason = `${reason}; ${because}`;
+  };
+  if (how.vessel?.top === 'open' && state.wet) return { lowDays: 0, highDays: 1, reason: 'it stands open' };
+  if (how.vessel && !how.vessel.opaque && (has(state, 'peroxide') || has(state, 'citrus-oil'))) {
+    scale(0.5, 'half as long in a clear bottle');
+  }
+  if (how.roomC >= WARM_FROM_C) scale(0.5, 'half as long in a warm room');
+  else if (how.roomC <= COLD_UP_TO_C) scale(1.5, 'longer in the cold');
+  return { lowDays, highDays, reason };
 }
 
-/** How long a mixture keeps in a clean closed bottle at room temperature. */
-export function shelfLife(state: MixtureState, use: FormulaUse): ShelfLife {
-  const rule = KEEPING.find((r) => r.applies(state, use));
-  if (!rule) throw new Error('The last keeping rule applies to everything');
-  return { lowDays: rule.lowDays, highDays: rule.highDays, reason: rule.reason };
+/** How to keep it, in a few words each, the most important first. */
+export function storageAdvice(state: MixtureState, how: KeptHow): string[] {
+  const advice: string[] = [];
+  const gas = state.carbonDioxideML > 0 || state.oxygenML > 0;
+  if (gas || (has(state, 'ferment') && state.wet)) advice.push('Never capped: it gives off gas.');
+  if (how.use === 'fresh') return [...advice, 'Use it at once and pour the rest away.'];
+  if (!state.wet && has(state, 'carbonate') && has(state, 'acid')) {
+    advice.push('Bone dry, in a jar whose lid can give, away from steam.');
+  } else if (!state.wet && !has(state, 'fatty-oil')) advice.push('Airtight and dry.');
+  if (has(state, 'peroxide') && state.wet) advice.push('Dark: an opaque or brown bottle.');
+  else if (has(state, 'essential-oil')) advice.push('Dark and cool: light and warmth spoil the oils.');
+  if (state.flashPointC !== null) advice.push('Away from hobs, heaters and flames.');
+  if (state.wet && has(state, 'perishable'))
+    advice.push('Cold, and no longer than a day or two unless it is strained from acid or alcohol.');
+  if (state.oilFloatingShare > 0.15 || state.undissolvedG > 0.001 * state.massG) {
+    if (state.wet) advice.push('Shake before each use.');
+  }
+  return [...advice, 'Cool, closed, labelled, out of reach of children and animals.'];
 }

@@ -1,4 +1,5 @@
-import { substance, type SubstanceId } from '../catalogue/substances';
+import { acidSystem } from '../catalogue/acidSystems';
+import { substance, SUBSTANCES, type Substance, type SubstanceId } from '../catalogue/substances';
 
 /** Moles of each substance. */
 export type Moles = Partial<Record<SubstanceId, number>>;
@@ -9,72 +10,114 @@ export interface ProtonBalance {
   readonly acidLeftMol: number;
   /** Protons that the alkalis (soap not counted) could still take. */
   readonly alkaliLeftMol: number;
-  /** The part of it that bases with pKa over 9 could take: washing soda, borax, ammonia, lye. */
-  readonly strongAlkaliLeftMol: number;
   /** Protons that went from acids to alkalis (soap not counted). */
   readonly neutralisedMol: number;
   readonly carbonDioxideMol: number;
-  /** Share of the soap turned to free fatty acid, 0 to 1; null without soap. */
-  readonly soapCurdledFraction: number | null;
+  /** Moles of each substance that gave or took at least its first proton. */
+  readonly reacted: Moles;
+  /** Protons that each acid gave, mol: what its salt is reckoned from. */
+  readonly givenBy: Moles;
 }
 
+/** One step of giving or taking a proton that a substance, as sold, is able to. `equivalents` per mole. */
 interface Step {
-  readonly id: SubstanceId;
   readonly pKa: number;
+  readonly equivalents: number;
+}
+
+interface Steps {
+  readonly acid: readonly Step[];
+  readonly base: readonly Step[];
+}
+
+/** Lye takes a proton from whatever has one. */
+const LYE_PKA = 16;
+
+function stepsOf(s: Substance): Steps {
+  const acid: Step[] = [];
+  const base: Step[] = s.traits.includes('lye') ? [{ pKa: LYE_PKA, equivalents: 1 }] : [];
+  for (const { system, mol, protons } of s.brings) {
+    const { pKas } = acidSystem(system);
+    const lost = pKas.length - protons;
+    // What is not called an acid (borax, peroxide, soda as it gives its last proton) gives none to speak of.
+    if (s.traits.includes('acid')) acid.push(...pKas.slice(lost).map((pKa) => ({ pKa, equivalents: mol })));
+    base.push(...pKas.slice(0, lost).map((pKa) => ({ pKa, equivalents: mol })));
+  }
+  return { acid, base };
+}
+
+const STEPS = new Map(SUBSTANCES.map((s) => [s.id, stepsOf(s)]));
+
+interface Open extends Step {
+  readonly of: Substance;
   left: number;
+}
+
+function openSteps(moles: Moles, role: keyof Steps): Open[] {
+  const open: Open[] = [];
+  for (const id in moles) {
+    const mol = moles[id as SubstanceId] ?? 0;
+    if (mol <= 0) continue;
+    const steps = STEPS.get(id as SubstanceId)?.[role] ?? [];
+    for (const step of steps) open.push({ ...step, of: substance(id as SubstanceId), left: mol * step.equivalents });
+  }
+  return open;
 }
 
 /** Carbon dioxide leaves as it forms, which draws on acids up to this much weaker than carbonic acid. */
 const DRAW = 0.5;
 
-function stepsOf(moles: Moles, role: 'acid' | 'base'): Step[] {
-  const steps: Step[] = [];
-  for (const [id, mol] of Object.entries(moles) as [SubstanceId, number][]) {
-    for (const step of substance(id).protonSteps) {
-      if (step.role === role && mol > 0) steps.push({ id, pKa: step.pKa, left: mol * step.equivalents });
-    }
-  }
-  return steps;
-}
-
 const GAS_STEP_BELOW_PKA = 7;
-const STRONG_ABOVE_PKA = 9;
+
+/** With nothing to react, nothing is left over either. */
+export const NO_BALANCE: ProtonBalance = {
+  acidLeftMol: 0,
+  alkaliLeftMol: 0,
+  neutralisedMol: 0,
+  carbonDioxideMol: 0,
+  reacted: {},
+  givenBy: {},
+};
 
 /**
  * Who uses whom up: the strongest acid's protons go to the strongest base first, and so on down, as
- * long as the acid is the stronger of the two. Exact where the pKa values lie well apart, which the
- * household's do; the full equilibrium refines it.
+ * long as the acid is the stronger of the two. It says how much of each is spent and the most gas that can
+ * come; the equilibrium says the pH at which it ends.
  *
- * Source: limiting reagent; pKa from the CRC Handbook (`catalogue/substances.ts`).
+ * Source: limiting reagent; pKa from `catalogue/acidSystems.ts`.
  * @param moles amounts present, mol, zero or more
  */
 export function protonBalance(moles: Moles): ProtonBalance {
-  const acids = stepsOf(moles, 'acid').sort((a, b) => a.pKa - b.pKa);
-  const bases = stepsOf(moles, 'base').sort((a, b) => b.pKa - a.pKa);
+  const acids = openSteps(moles, 'acid').sort((a, b) => a.pKa - b.pKa);
+  const bases = openSteps(moles, 'base').sort((a, b) => b.pKa - a.pKa);
   let neutralisedMol = 0;
   let carbonDioxideMol = 0;
-  let curdledMol = 0;
+  const reacted: Moles = {};
+  const givenBy: Moles = {};
   for (const base of bases) {
-    const { traits } = substance(base.id);
     for (const acid of acids) {
       if (acid.pKa > base.pKa + DRAW) continue;
       const given = Math.min(acid.left, base.left);
       if (given <= 0) continue;
       acid.left -= given;
       base.left -= given;
-      if (traits.includes('alkali')) neutralisedMol += given;
-      if (traits.includes('soap')) curdledMol += given;
-      if (traits.includes('carbonate') && base.pKa < GAS_STEP_BELOW_PKA) carbonDioxideMol += given;
+      if (base.of.traits.includes('alkali')) {
+        neutralisedMol += given;
+        givenBy[acid.of.id] = (givenBy[acid.of.id] ?? 0) + given;
+      }
+      if (base.of.traits.includes('carbonate') && base.pKa < GAS_STEP_BELOW_PKA) carbonDioxideMol += given;
+      for (const side of [base, acid]) {
+        const spent = (moles[side.of.id] ?? 0) - side.left / side.equivalents;
+        reacted[side.of.id] = Math.max(reacted[side.of.id] ?? 0, spent);
+      }
     }
   }
-  const alkalis = bases.filter((b) => substance(b.id).traits.includes('alkali'));
-  const soapMol = moles.soap ?? 0;
   return {
     acidLeftMol: acids.reduce((sum, a) => sum + a.left, 0),
-    alkaliLeftMol: alkalis.reduce((sum, b) => sum + b.left, 0),
-    strongAlkaliLeftMol: alkalis.filter((b) => b.pKa > STRONG_ABOVE_PKA).reduce((sum, b) => sum + b.left, 0),
+    alkaliLeftMol: bases.reduce((sum, b) => sum + (b.of.traits.includes('alkali') ? b.left : 0), 0),
     neutralisedMol,
     carbonDioxideMol,
-    soapCurdledFraction: soapMol > 0 ? Math.min(1, curdledMol / soapMol) : null,
+    reacted,
+    givenBy,
   };
 }

@@ -1,10 +1,12 @@
 import { MF } from 'mf-parser';
+import type { Poured } from '../formula/mixedVolume';
+import { contractionML, ethanolWaterDensity, isopropanolWaterDensity } from '../formula/contraction';
 import { ingredientById } from '../catalogue/lookup';
 import { SUBSTANCES } from '../catalogue/substances';
 import type { Ingredient } from '../catalogue/ingredient';
-import type { Poured } from '../formula/mixedVolume';
 import { flashPointC } from './flashPoint';
 import { closedGainBar, GAS_L_PER_MOL, gasML, HENRY } from './gas';
+import { hardnessClass } from './hardness';
 import { peraceticMaxPPM } from './peracetic';
 import { protonBalance } from './protonBalance';
 import { mix } from './state';
@@ -37,8 +39,11 @@ describe('strengths', () => {
     expect(mix([mL('white-vinegar', 100), mL('water', 100)]).aceticAcidPercentWV).toBeCloseTo(2.5, 6);
   });
 
-  test('one part of 70 % alcohol in three makes 23.3 % v/v (not counting the contraction)', () => {
-    expect(mix([mL('isopropyl-alcohol', 100), mL('distilled-water', 200)]).alcoholPercentVV).toBeCloseTo(70 / 3, 6);
+  // By hand: 54.99 g of isopropanol in 287.3 g is 19.1 % by mass, 0.970 g/mL: 296 mL in place of 300.
+  test('one part of 70 % alcohol in three makes 23.6 % v/v, as the volumes shrink', () => {
+    const state = mix([mL('isopropyl-alcohol', 100), mL('distilled-water', 200)]);
+    expect(state.volumeML).toBeCloseTo(296.1, 0);
+    expect(state.alcoholPercentVV).toBeCloseTo(70 / 2.961, 1);
   });
 
   test('3 % peroxide halved is 1.5 % w/v; 33 % w/w soap at 4 % of the bottle is 13.6 g/L', () => {
@@ -110,12 +115,164 @@ describe('acid meets alkali', () => {
     );
   });
 
+  // 250 mL of 5 % vinegar and 17.5 g of soda leave 17 g of sodium acetate (82.03 g/mol).
+  test('what is left is named and weighed', () => {
+    const { inertSalts } = mix([mL('white-vinegar', 250), grams('baking-soda', 17.5)]);
+    expect(inertSalts).toEqual([{ name: 'sodium acetate', massG: expect.closeTo(17, 0) }]);
+  });
+});
+
+describe('soap', () => {
   // Soap is used up mole for mole once the acid outweighs it (potassium oleate, 320.6 g/mol).
-  test('vinegar curdles soap; soda before it takes the acid first if it is the stronger base', () => {
-    expect(protonBalance({ soap: 1, 'acetic-acid': 0.4 }).soapCurdledFraction).toBeCloseTo(0.4, 9);
-    expect(protonBalance({ soap: 1, 'acetic-acid': 1, 'sodium-carbonate': 1 }).soapCurdledFraction).toBe(0);
-    expect(protonBalance({ soap: 1, 'acetic-acid': 1, 'sodium-bicarbonate': 1 }).soapCurdledFraction).toBe(1);
+  const soapMol = (100 * 1.03 * 0.33) / 320.6;
+  test.each([
+    ['half as much acid', 0.5, 0.4, 0.6],
+    ['as much acid', 1, 0.9, 1],
+    ['twice the acid', 2, 0.99, 1],
+  ])('%s as soap curdles about that share', (_, times, low, high) => {
+    const acidML = (times * soapMol * 60.052) / 0.05;
+    const { soapCurdledFraction, pH } = mix([mL('castile-soap', 100), mL('white-vinegar', acidML), mL('water', 400)]);
+    expect(soapCurdledFraction).toBeGreaterThan(low);
+    expect(soapCurdledFraction).toBeLessThanOrEqual(high);
+    expect(pH!.value).toBeLessThan(8.5);
+  });
+
+  test('alone, and beside soda, soap does not count as curdled; dish soap never does', () => {
+    expect(mix([mL('castile-soap', 10), mL('water', 100)]).soapCurdledFraction).toBe(0);
+    expect(mix([mL('castile-soap', 10), mL('water', 100), grams('baking-soda', 5)]).soapCurdledFraction).toBe(0);
     expect(mix([mL('dish-soap', 10), mL('white-vinegar', 100)]).soapCurdledFraction).toBeNull();
+  });
+
+  test('enough washing soda takes the acid first', () => {
+    const state = mix([mL('castile-soap', 10), mL('white-vinegar', 20), grams('washing-soda', 20), mL('water', 200)]);
+    expect(state.soapCurdledFraction).toBeLessThan(0.05);
+  });
+
+  // USGS: 100 mg/L as CaCO3 is 1 mmol/L; each binds two soaps: 0.64 g of potassium oleate a litre.
+  test('hard water takes 0.64 g of soap a litre for each 100 mg/L', () => {
+    const of = (hardnessMgPerL: number | null, water = 'water', ...more: Poured[]) =>
+      mix([mL('castile-soap', 3), mL(water, 997), ...more], { hardnessMgPerL });
+    const soft = of(100);
+    expect(soft.soapLostToHardness! * soft.soapGPerL).toBeCloseTo(0.64, 1);
+    expect(of(50).soapLostToHardness).toBeCloseTo(0.5 * soft.soapLostToHardness!, 6);
+    expect(of(100, 'distilled-water').soapLostToHardness).toBe(0);
+    expect(of(null).soapLostToHardness).toBeNull();
+    // A teaspoon of washing soda settles it first.
+    expect(of(300, 'water', grams('washing-soda', 1)).soapLostToHardness).toBe(0);
+  });
+
+  test.each([
+    [60, 'soft'],
+    [61, 'moderate'],
+    [150, 'hard'],
+    [200, 'very hard'],
+  ])('%d mg/L is %s (USGS)', (mgPerL, expected) => expect(hardnessClass(mgPerL)).toBe(expected));
+});
+
+describe('contraction of alcohol and water at 20 °C', () => {
+  // Handbook table of ethanol in water by mass (Perry, from memory), within 0.0002 g/mL of the OIML polynomial.
+  test.each([
+    [0, 0.99823],
+    [10, 0.98187],
+    [20, 0.96864],
+    [30, 0.95382],
+    [40, 0.93518],
+    [50, 0.91384],
+    [60, 0.89113],
+    [70, 0.86766],
+    [80, 0.84344],
+    [90, 0.81797],
+    [100, 0.78934],
+  ])('ethanol %d %% by mass: %d g/mL', (percent, density) => {
+    expect(Math.abs(ethanolWaterDensity(percent / 100) - density)).toBeLessThan(0.0002);
+  });
+
+  // Handbook value: 50.0 mL ethanol and 50.0 mL water make about 96.4 mL.
+  test('50 and 50 mL make 96.4', () => {
+    const volume = 100 - contractionML(50 * 0.9982, 50 * 0.78924, 0);
+    expect(volume).toBeCloseTo(96.4, 0);
+    // Isopropanol shrinks a little less (handbook, from memory).
+    const isopropanol = 100 - contractionML(50 * 0.9982, 0, 50 * 0.7855);
+    expect(isopropanol).toBeGreaterThan(volume);
+    expect(isopropanol).toBeLessThan(98);
+  });
+
+  // The density of what is sold as 70 % v/v: 0.877 g/mL (handbook, from memory).
+  test('70 % isopropanol by volume weighs 0.877 g/mL', () => {
+    const alcoholG = 70 * 0.7855;
+    expect(isopropanolWaterDensity(alcoholG / 87.7)).toBeCloseTo(0.877, 2);
+  });
+
+  test('a bottle as bought does not shrink twice, and pouring it into itself changes nothing', () => {
+    expect(mix([mL('vodka', 100)]).volumeML).toBeCloseTo(100, 6);
+    expect(mix([mL('vodka', 50), mL('vodka', 50)]).volumeML).toBeCloseTo(100, 6);
+  });
+});
+
+describe('pH of household mixtures', () => {
+  test.each([
+    // CRC, approximate pH of common solutions (from memory): vinegar 2.4 to 3.4, lemon juice 2.2 to 2.4.
+    ['vinegar', [mL('white-vinegar', 100)], 2.4, 0.3],
+    ['lemon juice', [mL('lemon-juice', 100)], 2.1, 0.4],
+    // The same table: sodium bicarbonate 8.1 to 8.4, borax 9.2, ammonia 11.1 to 11.9.
+    ['baking soda, 1 %', [grams('baking-soda', 1), mL('distilled-water', 100)], 8.2, 0.2],
+    ['borax, 2 %', [grams('borax', 2), mL('distilled-water', 100)], 9.2, 0.2],
+    ['household ammonia', [mL('household-ammonia', 100)], 11.9, 0.3],
+    // Handbook, 1 % sodium carbonate 11.4 (from memory).
+    ['washing soda, 1 %', [grams('washing-soda', 1), mL('distilled-water', 100)], 11.4, 0.2],
+    // Label of household bleach, pH 11 to 13.
+    ['bleach', [mL('chlorine-bleach', 100)], 12.5, 1],
+  ] as const)('%s', (_, poured, expected, within) => {
+    const { pH } = mix(poured);
+    expect(Math.abs(pH!.value - expected)).toBeLessThan(within);
+    expect(pH!.low).toBeLessThanOrEqual(pH!.value);
+    expect(pH!.high).toBeGreaterThanOrEqual(pH!.value);
+  });
+
+  test('water alone has a wide band; strong salt a wider one than a dilute buffer', () => {
+    const width = (poured: readonly Poured[]): number => {
+      const { pH } = mix(poured);
+      return pH!.high - pH!.low;
+    };
+    expect(width([mL('distilled-water', 100)])).toBeGreaterThan(2);
+    expect(width([grams('borax', 1), mL('distilled-water', 100)])).toBeLessThan(0.2);
+    expect(width([grams('washing-soda', 20), mL('distilled-water', 100)])).toBeGreaterThan(0.5);
+  });
+
+  test('what is dry, or hardly holds water, has none', () => {
+    expect(mix([grams('baking-soda', 100)]).pH).toBeNull();
+    expect(mix([mL('olive-oil', 100), mL('white-vinegar', 5)]).pH).toBeNull();
+  });
+
+  // More soda than dissolves does not raise the pH: it is saturated.
+  test('crystals that stay undissolved do not count', () => {
+    const at = (g: number): number => mix([grams('baking-soda', g), mL('distilled-water', 100)]).pH!.value;
+    expect(at(60)).toBeCloseTo(at(20), 2);
+  });
+
+  // 1 mol of acetic acid needs about 1 mol of alkali to pH 7.
+  test('the acid reserve of 5 % vinegar is 0.83 mol/L', () => {
+    const { acidity } = mix([mL('white-vinegar', 100)]);
+    expect(acidity!.acidReserveMmolPerL / 1000).toBeCloseTo(0.83, 2);
+  });
+});
+
+describe('oils', () => {
+  test('float on water, not in strong alcohol, nor in several times their own soap', () => {
+    const drop = mL('lavender-oil', 0.5);
+    expect(mix([drop, mL('water', 500)]).oilFloatingShare).toBeGreaterThan(0.5);
+    expect(mix([drop, mL('isopropyl-alcohol', 100)]).oilFloatingShare).toBe(0);
+    expect(mix([drop, mL('dish-soap', 15), mL('water', 500)]).oilFloatingShare).toBe(0);
+    expect(mix([drop, mL('vodka', 100)]).oilFloatingShare).toBeGreaterThan(0);
+  });
+});
+
+describe('grains', () => {
+  // Mohs (CRC Handbook): baking soda 2.5, chalk 3, pumice 5.5 (from memory).
+  test('the hardest that stays undissolved counts', () => {
+    expect(mix([grams('baking-soda', 100), mL('water', 50)]).abrasiveMohs).toBe(2.5);
+    expect(mix([grams('baking-soda', 2), mL('water', 100)]).abrasiveMohs).toBeNull();
+    expect(mix([grams('baking-soda', 100), grams('pumice-powder', 20), mL('water', 50)]).abrasiveMohs).toBe(5.5);
   });
 });
 

@@ -1,13 +1,17 @@
 import {
+  DEFAULT_SETTINGS,
   evaluate,
   formulaFromReading,
   labelOf,
   readRecipe,
   STARTER_FORMULAS,
+  USUAL_CIRCUMSTANCES,
+  vesselFacts,
   type Batch,
   type Formula,
   type Home,
   type MeasureSystem,
+  type Settings,
   type Vessel,
 } from '../../core';
 
@@ -34,6 +38,15 @@ function written(id: string, measures: MeasureSystem, text: string): Formula {
   if (!formula) throw new Error(`The demo's formula ${id} holds no line`);
   return formula;
 }
+
+/** A budgerigar aboard, a holding tank for grey water, tank water moderately hard, and a river's damp. */
+const SETTINGS: Settings = {
+  ...DEFAULT_SETTINGS,
+  lives: ['bird', 'septic'],
+  hardnessMgPerL: 110,
+  roomC: 18,
+  humidityPercent: 68,
+};
 
 const FORMULAS: readonly Formula[] = [
   written(
@@ -97,11 +110,11 @@ function batch(made: Made, now: Date): Batch {
   const vessel = VESSELS.find((v) => v.id === made.vessel);
   if (!formula || !vessel) throw new Error(`The demo's batch ${made.id} names what is not there`);
   const evaluation = evaluate(formula, {
-    scope: 'stored',
-    surface: null,
-    dwellMinutes: null,
-    dropsPerML: 20,
-    headspacePercent: 10,
+    ...USUAL_CIRCUMSTANCES,
+    scope: formula.use,
+    vessel: vesselFacts(vessel),
+    lives: SETTINGS.lives,
+    hardnessMgPerL: SETTINGS.hardnessMgPerL,
   });
   if (!evaluation.ok) throw new Error(`The demo's formula ${formula.id} does not come together`);
   const dayAgo = (days: number): string => new Date(now.getTime() - days * DAY_MS).toISOString();
@@ -123,6 +136,6 @@ export function pipit(now: Date): Home {
     formulas: FORMULAS,
     vessels: VESSELS,
     batches: MADE.map((m) => batch(m, now)),
-    settings: { units: 'metric', cup: 'us', tools: ['cups', 'spoons', 'jug'], dropsPerML: 20 },
+    settings: SETTINGS,
   };
 }

@@ -10,6 +10,7 @@ import {
   MOST_LINES,
   MOST_TEXT,
   readRecipe,
+  notesOf,
   unreadOf,
   type Correction,
   type Corrections,
@@ -90,13 +91,13 @@ function Paste({ from }: { from: Formula | null }) {
   const cup = draft.value.cup ?? settings.cup;
 
   const reading = useMemo(() => readRecipe(text, { measures: cup, corrections }), [text, cup, corrections]);
-  const unread = useMemo(() => unreadOf(reading), [reading]);
+  const beside = useMemo(() => ({ unread: unreadOf(reading), notes: notesOf(reading) }), [reading]);
   const use = draft.value.use ?? reading.header.use ?? 'stored';
   const formula = useMemo(() => {
     const read = formulaFromReading(reading, 'reading', 'My recipe', cup);
     return read && { ...read, use };
   }, [reading, cup, use]);
-  const { outcome } = useBench(formula, NO_VESSEL ?? never(), null, null, unread);
+  const { outcome } = useBench(formula, NO_VESSEL ?? never(), null, null, beside);
 
   const name = draft.value.name ?? formula?.name ?? '';
   const disagreeing = useMemo(

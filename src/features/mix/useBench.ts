@@ -1,7 +1,10 @@
 import { useMemo } from 'react';
 import {
   evaluateAndPlan,
+  NOTHING_BESIDE,
   toolSet,
+  vesselFacts,
+  type Beside,
   type Circumstances,
   type Evaluation,
   type Formula,
@@ -27,7 +30,7 @@ export function useBench(
   vessel: Vessel,
   surface: Surface | null,
   dwellMinutes: number | null,
-  unread: readonly string[] = [],
+  beside: Beside = NOTHING_BESIDE,
 ): OnBench {
   const settings = useSettings();
   const outcome = useMemo(() => {
@@ -35,11 +38,16 @@ export function useBench(
     const at: Circumstances = {
       scope: formula.use,
       surface,
+      soil: null,
       dwellMinutes,
       dropsPerML: settings.dropsPerML,
       headspacePercent: headspacePercent(vessel),
+      vessel: vesselFacts(vessel),
+      lives: settings.lives,
+      hardnessMgPerL: settings.hardnessMgPerL,
+      schools: settings.schools,
     };
-    return evaluateAndPlan(formula, vessel, toolSet(settings.tools, settings.cup), at, unread);
-  }, [formula, vessel, surface, dwellMinutes, settings, unread]);
+    return evaluateAndPlan(formula, vessel, toolSet(settings.tools, settings.cup), at, beside);
+  }, [formula, vessel, surface, dwellMinutes, settings, beside]);
   return { outcome, settings };
 }

@@ -27,7 +27,7 @@ describe('what is set', () => {
     await settle();
     fireEvent.press(screen.getByLabelText('US ounces'));
     await settle();
-    expect(await store.settings()).toEqual({
+    expect(await store.settings()).toMatchObject({
       units: 'us',
       cup: 'imperial',
       tools: ['cups', 'spoons', 'jug', 'scale'],

@@ -1,0 +1,104 @@
+import type { Soil } from '../catalogue/soils';
+import type { Surface } from '../catalogue/surface';
+import { SPRAY_FILM_ML_PER_M2 } from './drying';
+import type { Way } from './ways';
+
+/** One step of a guide. */
+export interface GuideStep {
+  readonly key:
+    | 'clear'
+    | 'first'
+    | 'make'
+    | 'spot-test'
+    | 'apply'
+    | 'dwell'
+    | 'agitate'
+    | 'lift-off'
+    | 'rinse'
+    | 'dry'
+    | 'inspect'
+    | 'step-up';
+  readonly text: string;
+  /** Minutes it takes where it is a wait; null for what is done at once. */
+  readonly minutes: number | null;
+}
+
+const step = (key: GuideStep['key'], text: string, minutes: number | null = null): GuideStep => ({
+  key,
+  text,
+  minutes,
+});
+
+/** Scraping and brushing by how much effort is left. */
+const AGITATE = {
+  1: 'Wipe with a damp cloth.',
+  2: 'Work it with a brush or pad: S-strokes in sections, circles on the stubborn.',
+  3: 'Scrape softly and scrub; let it soak again rather than press harder.',
+} as const;
+
+const PASTE_MM = 2;
+/** Minutes a spot test waits before it is looked at. */
+const SPOT_TEST_MINUTES = 5;
+
+const rounded = (ML: number): number => (ML < 20 ? Math.max(1, Math.round(ML)) : 5 * Math.round(ML / 5));
+
+function amountText(way: Way, areaM2: number): string {
+  const { state } = way.candidate.evaluation;
+  if (!state.wet) return 'Sprinkle it on evenly, a thin layer.';
+  if (state.undissolvedG > 0.3 * state.massG) {
+    return `Spread it about ${PASTE_MM} mm thick: ${rounded(areaM2 * PASTE_MM * 1000)} mL for this area.`;
+  }
+  return `Wet it evenly: about ${rounded(areaM2 * SPRAY_FILM_ML_PER_M2)} mL for this area.`;
+}
+
+/**
+ * The steps of a job, in the order of careful work: clear, dry first, make, spot-test, apply, wait, work,
+ * lift off, rinse, dry, look, and what comes if it was not enough.
+ *
+ * @param areaM2 more than 0
+ * @param next the way that steps up by one, if there is one
+ */
+export function guideSteps(
+  way: Way,
+  surface: Surface,
+  soil: Soil,
+  areaM2: number,
+  next: Way | null = null,
+): GuideStep[] {
+  const { dwell, candidate } = way;
+  const steps: GuideStep[] = [
+    step(
+      'clear',
+      surface.ignites
+        ? 'Cold and switched off. Clear it; cover openings and elements.'
+        : 'Clear it, and cover what must stay dry.',
+    ),
+    step('first', soil.first),
+  ];
+  if (candidate.from !== 'shelf') {
+    steps.push(step('make', `Label the bottle, then make ${candidate.formula.name}.`));
+  }
+  steps.push(
+    step(
+      'spot-test',
+      'Try it out of sight, rinse, and look.',
+      Math.min(SPOT_TEST_MINUTES, Math.max(1, dwell.bestMinutes)),
+    ),
+    step('apply', amountText(way, areaM2)),
+    step(
+      'dwell',
+      dwell.rewetEveryMinutes === null
+        ? `Leave it ${dwell.bestMinutes} minutes.`
+        : `Keep it wet for ${dwell.bestMinutes} minutes: again every ${dwell.rewetEveryMinutes}.`,
+      dwell.bestMinutes,
+    ),
+    step('agitate', `${AGITATE[way.effort]} ${surface.manner}`),
+    step('lift-off', 'Lift off what is loose with a damp cloth or plastic scraper.'),
+    step('rinse', 'Rinse with plain water, or wipe twice with a wet cloth.'),
+    step('dry', 'Dry and buff with a clean microfibre washed without softener.'),
+    step('inspect', 'Smooth under a finger? No streaks against the light? No smell?'),
+  );
+  if (next) steps.push(step('step-up', `If not: ${next.candidate.formula.name}, once this is rinsed off.`));
+  else steps.push(step('step-up', 'If not: once more, a little longer, within its time.'));
+  return steps;
+}

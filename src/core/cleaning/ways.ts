@@ -1,0 +1,193 @@
+import type { Soil } from '../catalogue/soils';
+import type { Surface } from '../catalogue/surface';
+import { evaluate, type Evaluation } from '../evaluation/evaluate';
+import type { Circumstances } from '../evaluation/options';
+import type { Finding } from '../findings/finding';
+import { judgeOnSurface } from '../findings/judge';
+import { excesses } from '../findings/surfaceHarm';
+import type { Formula } from '../formula/formula';
+import { resolveIngredient } from '../formula/resolve';
+import { dwellOf, type Dwell } from './dwell';
+import type { Air } from './drying';
+import { effectOf, liftings, type Lifting } from './lifting';
+
+/** Where a way comes from: a bottle on the shelf, what the cupboard can make, or with one thing bought. */
+export type From = 'shelf' | 'cupboard' | 'one-missing' | 'more-missing';
+
+const FROM_ORDER: readonly From[] = ['shelf', 'cupboard', 'one-missing', 'more-missing'];
+
+/** What there is to clean with. */
+export interface Supplies {
+  /** Formulas of the bottles on the shelf. */
+  readonly shelf: readonly Formula[];
+  /** Formulas that could be made. */
+  readonly formulas: readonly Formula[];
+  /** Ids of ingredients in the cupboard; null counts everything as there. Water always is. */
+  readonly cupboard: readonly string[] | null;
+}
+
+/** A formula weighed up once, to be held against many surfaces and soils. */
+export interface Candidate {
+  readonly formula: Formula;
+  readonly evaluation: Evaluation;
+  readonly from: From;
+  /** Names of the ingredients that are not there. */
+  readonly missing: readonly string[];
+}
+
+/** One way to clean, with why it stands where it does. */
+export interface Way {
+  readonly candidate: Candidate;
+  /** What lifts the soil, the best first. */
+  readonly liftings: readonly Lifting[];
+  /** How well, 0 to 3.5. */
+  readonly effect: number;
+  readonly effort: 1 | 2 | 3;
+  readonly dwell: Dwell;
+  readonly why: string;
+  /** What to mind: of the mixture and of the surface. */
+  readonly cautions: readonly Finding[];
+}
+
+/** A formula that will not do, and why. */
+export interface RuledOut {
+  readonly candidate: Candidate;
+  /** `danger`, `surface`, `sets`, `cancels` or `does-not-lift`. */
+  readonly because: 'danger' | 'surface' | 'sets' | 'cancels' | 'does-not-lift';
+  readonly why: string;
+}
+
+export interface Ways {
+  readonly ways: readonly Way[];
+  readonly ruledOut: readonly RuledOut[];
+  /** What comes before any cleaner, and where home cleaning ends. */
+  readonly first: string;
+  readonly beyond: string | null;
+}
+
+const ALWAYS_THERE = ['water', 'boiling-water'];
+
+function missingFor(formula: Formula, cupboard: readonly string[] | null): string[] {
+  if (cupboard === null) return [];
+  return formula.lines
+    .filter(
+      (l) =>
+        l.ingredient.kind !== 'known' ||
+        !(cupboard.includes(l.ingredient.id) || ALWAYS_THERE.includes(l.ingredient.id)),
+    )
+    .map((l) => resolveIngredient(l.ingredient).name);
+}
+
+/** Weighs up everything there is to clean with, each formula once, in the scope it is made for. */
+export function weighSupplies(supplies: Supplies, at: Circumstances): Candidate[] {
+  const weighed = (formula: Formula, from: From, missing: readonly string[]): Candidate[] => {
+    const result = evaluate(formula, { ...at, scope: formula.use, surface: null, soil: null });
+    return result.ok ? [{ formula, evaluation: result.value, from, missing }] : [];
+  };
+  return [
+    ...supplies.shelf.flatMap((f) => weighed(f, 'shelf', [])),
+    ...supplies.formulas.flatMap((f) => {
+      const missing = missingFor(f, supplies.cupboard);
+      return weighed(
+        f,
+        missing.length === 0 ? 'cupboard' : missing.length === 1 ? 'one-missing' : 'more-missing',
+        missing,
+      );
+    }),
+  ];
+}
+
+/** Effects closer than this do equally well. */
+const SAME_EFFECT = 0.5;
+const tier = (effect: number): number => Math.round(effect / SAME_EFFECT);
+
+const order = (a: Way, b: Way): number =>
+  tier(b.effect) - tier(a.effect) ||
+  a.effort - b.effort ||
+  a.dwell.bestMinutes - b.dwell.bestMinutes ||
+  FROM_ORDER.indexOf(a.candidate.from) - FROM_ORDER.indexOf(b.candidate.from) ||
+  a.cautions.length - b.cautions.length;
+
+type Outcome = { readonly way: Way } | { readonly out: RuledOut };
+
+function tryOne(candidate: Candidate, surface: Surface, soil: Soil, at: Circumstances, air: Air): Outcome {
+  const { state, verdict, findings } = candidate.evaluation;
+  const out = (because: RuledOut['because'], why: string): Outcome => ({ out: { candidate, because, why } });
+  if (verdict === 'danger') return out('danger', findings[0]?.happens ?? '');
+  const on = { state, surface, soil, schools: at.schools };
+  const passed = excesses(on);
+  const never = passed.find((e) => e.minutes === 0);
+  if (never) return out('surface', never.reason);
+  const sets = soil.useless.find((u) => u.sets && liftingOf(u.by, state));
+  if (sets) return out('sets', sets.why);
+  const found = liftings(state, soil);
+  const best = found[0];
+  if (!best) {
+    const useless = soil.useless.find((u) => liftingOf(u.by, state));
+    return out('does-not-lift', useless?.why ?? `Nothing in it lifts ${soil.name.toLowerCase()}.`);
+  }
+  // The best lifter that the surface bears for long enough to be of use.
+  for (const { lift } of found) {
+    const dwell = dwellOf(state, lift, passed, air);
+    if (!dwell) continue;
+    const onSurface = judgeOnSurface({ ...on, dwellMinutes: dwell.bestMinutes });
+    const worst = onSurface.findings.find((f) => f.level === 'danger' || f.rulesOut);
+    if (worst) return out(worst.level === 'danger' ? 'danger' : 'surface', worst.happens);
+    if (verdict === 'defeats') return out('cancels', findings[0]?.happens ?? '');
+    const way: Way = {
+      candidate,
+      liftings: found,
+      effect: effectOf(found),
+      effort: lift.effort,
+      dwell,
+      why: lift.why,
+      cautions: [...findings, ...onSurface.findings],
+    };
+    return { way };
+  }
+  const soonest = passed.reduce((a, b) => (b.minutes < a.minutes ? b : a));
+  return out(
+    'surface',
+    `It would need ${best.lift.minutes.useful} minutes, and after about ${Math.max(1, Math.round(soonest.minutes))} it harms: ${soonest.reason}`,
+  );
+}
+
+/** Enough of a thing to speak of, in its own unit. */
+const SPEAKS_FROM = 0.3;
+
+const liftingOf = (by: Soil['useless'][number]['by'], state: Evaluation['state']): boolean =>
+  by === 'surfactant'
+    ? state.soapGPerL >= SPEAKS_FROM
+    : by === 'acid'
+      ? state.freeAcidPercentAsAcetic >= SPEAKS_FROM
+      : by === 'oxidiser'
+        ? state.hydrogenPeroxidePercentWV >= SPEAKS_FROM || state.freeChlorinePPM > 0
+        : by === 'alcohol'
+          ? state.alcoholPercentVV >= SPEAKS_FROM
+          : by === 'grains'
+            ? state.wet && state.abrasiveMohs !== null
+            : by === 'alkali' || by === 'mild-alkali'
+              ? (state.traitG.alkali ?? 0) > 0
+              : false;
+
+/**
+ * Ways to clean a soil off a surface, the best first: no danger, inside the surface's envelope for as long
+ * as is needed, lifts this soil, least effort and time, already made. What will not do is listed with its
+ * reason.
+ */
+export function rankWays(
+  candidates: readonly Candidate[],
+  surface: Surface,
+  soil: Soil,
+  at: Circumstances,
+  air: Air,
+): Ways {
+  const ways: Way[] = [];
+  const ruledOut: RuledOut[] = [];
+  for (const candidate of candidates) {
+    const outcome = tryOne(candidate, surface, soil, at, air);
+    if ('way' in outcome) ways.push(outcome.way);
+    else ruledOut.push(outcome.out);
+  }
+  return { ways: ways.sort(order), ruledOut, first: soil.first, beyond: soil.beyond };
+}

@@ -1,0 +1,182 @@
+import { bringersOf, has } from '../mixture/state';
+import type { Rule } from './rule';
+
+/** Rules about what a bottle does to its contents, and they to it. */
+
+/** Undissolved solid below this is not seen, g per litre. */
+const SETTLES_ABOVE_G_PER_L = 1;
+
+export const settlesOut: Rule = {
+  code: 'settles-out',
+  looksFor: 'solids that settle',
+  sources: ['crc'],
+  words: {
+    happens: '{undissolvedPercent} % of it does not dissolve: it settles, and clogs a nozzle.',
+    why: 'Water takes up only so much at 20 °C: baking soda 9.6 g in 100 mL, borax 4.7, washing soda 21.5. What went in hot comes out as crystals when it cools.',
+    instead: 'Use less, or more water, or shake before each use and rinse the nozzle after.',
+  },
+  check: ({ state, scope, use, amounts, formula }) => {
+    if (!formula || !amounts || !use.pourable || state.volumeML <= 0) return null;
+    if (scope !== 'stored' && !use.sprayed) return null;
+    if (state.undissolvedG / (state.volumeML / 1000) <= SETTLES_ABOVE_G_PER_L) return null;
+    const subjects = state.brought
+      .filter((b) => b.substances.some((id) => (state.undissolved[id] ?? 0) > 0))
+      .map((b) => b.ingredient.name);
+    return {
+      level: 'caution',
+      subjects: [...new Set(subjects)],
+      figures: {
+        undissolvedG: state.undissolvedG,
+        undissolvedPercent: (100 * state.undissolvedG) / state.massG,
+      },
+    };
+  },
+};
+
+/** A pinch of what clogs does not, g per litre. */
+const CLOGS_ABOVE_G_PER_L = 1;
+
+export const clogsSprayer: Rule = {
+  code: 'clogs-sprayer',
+  looksFor: 'what clogs a sprayer',
+  sources: ['common-practice'],
+  words: {
+    happens: '{subjects} clogs a trigger.',
+    why: 'Starch, grit and pulp stay as grains, and dry hard in the nozzle.',
+    instead: 'Strain it fine and shake, rinse the nozzle after each use, or pour it on a cloth.',
+  },
+  otherWords: {
+    paste: {
+      happens: 'This is a paste: no trigger moves it.',
+      why: 'Most of it is solid.',
+      instead: 'Keep it in a wide jar and spread it with a brush.',
+    },
+  },
+  check: ({ state, scope, use, amounts, formula }) => {
+    if (!formula || !amounts || !state.wet || state.volumeML <= 0) return null;
+    if (!use.pourable && use.sprayed && (scope === 'stored' || scope === 'fresh')) {
+      return { level: 'defeats', subjects: bringersOf(state, 'abrasive'), as: 'paste' };
+    }
+    if (!use.sprayed || (state.traitG.clogging ?? 0) / (state.volumeML / 1000) <= CLOGS_ABOVE_G_PER_L) return null;
+    // Sugar dissolves: it is sticky, not gritty.
+    const grainsG = (state.traitG.clogging ?? 0) - (state.grams.sugar ?? 0);
+    if (grainsG / (state.volumeML / 1000) <= CLOGS_ABOVE_G_PER_L) return null;
+    return { level: 'caution', subjects: bringersOf(state, 'clogging') };
+  },
+};
+
+const EATEN_BY_ACID_AND_ALKALI = ['aluminium', 'tin'];
+const WEAK_ACID_PERCENT = 0.3;
+const ALKALINE_FROM_PH = 9;
+const STRONG_ALCOHOL_PERCENT_VV = 60;
+
+export const vesselMaterial: Rule = {
+  code: 'vessel-material',
+  looksFor: 'a bottle that its contents attack',
+  sources: ['sds-memory', 'common-practice'],
+  words: {
+    happens: '{subjects} eats {material}: the vessel pits and the mixture spoils.',
+    why: 'Acid, peroxide and soda dissolve the skin that protects aluminium and tin.',
+    instead: 'Glass, PET or HDPE.',
+  },
+  otherWords: {
+    alcohol: {
+      happens: 'Alcohol at {alcoholPercentVV} % cracks {material}.',
+      why: 'Over 60 % it draws fine cracks until the bottle leaks.',
+      instead: 'Glass, PET or HDPE.',
+    },
+    food: {
+      happens: 'In a bottle that held food or drink someone will drink it.',
+      why: 'Most poisonings with home cleaners come out of drink bottles.',
+      instead: 'Only bottles that never held food or drink, with a label before they are filled.',
+    },
+  },
+  check: ({ state, vessel, scope }) => {
+    if (!vessel || (scope !== 'stored' && scope !== 'fresh')) return null;
+    if (vessel.heldFood) return { level: 'danger', subjects: state.brought.map((b) => b.ingredient.name), as: 'food' };
+    const words = { material: vessel.material === 'tin' ? 'tinplate' : vessel.material };
+    if (EATEN_BY_ACID_AND_ALKALI.includes(vessel.material) && state.wet) {
+      const subjects = [
+        ...(state.freeAcidPercentAsAcetic > WEAK_ACID_PERCENT ? bringersOf(state, 'acid') : []),
+        ...(has(state, 'peroxide') ? bringersOf(state, 'peroxide') : []),
+        ...(state.pH && state.pH.value > ALKALINE_FROM_PH ? bringersOf(state, 'alkali') : []),
+      ];
+      return subjects.length > 0 ? { level: 'caution', subjects: [...new Set(subjects)], words } : null;
+    }
+    return vessel.material === 'polystyrene' && state.alcoholPercentVV > STRONG_ALCOHOL_PERCENT_VV
+      ? {
+          level: 'caution',
+          subjects: bringersOf(state, 'alcohol'),
+          figures: { alcoholPercentVV: state.alcoholPercentVV },
+          words,
+          as: 'alcohol',
+        }
+      : null;
+  },
+};
+
+const PEROXIDE_FROM_PERCENT = 0.1;
+const CITRUS_FROM_PERCENT = 0.05;
+
+export const lightSensitive: Rule = {
+  code: 'light-sensitive',
+  looksFor: 'what light spoils in a clear bottle',
+  sources: ['common-practice', 'sds-memory'],
+  words: {
+    happens: 'In a clear bottle {subjects} loses its strength.',
+    why: 'Light breaks up peroxide and turns citrus oil rancid and sharp.',
+    instead: 'An opaque or amber bottle, in a dark cupboard.',
+  },
+  check: ({ state, vessel, scope }) => {
+    if (!vessel || vessel.opaque || scope !== 'stored' || !state.wet) return null;
+    const peroxide = state.hydrogenPeroxidePercentWV > PEROXIDE_FROM_PERCENT;
+    const citrus = has(state, 'citrus-oil') && state.essentialOilPercentVV > CITRUS_FROM_PERCENT;
+    if (!peroxide && !citrus) return null;
+    return {
+      level: 'caution',
+      subjects: [
+        ...(peroxide ? bringersOf(state, 'peroxide') : []),
+        ...(citrus ? bringersOf(state, 'citrus-oil') : []),
+      ],
+    };
+  },
+};
+
+/** What keeps a mixture of water without a preservative, by strength (common practice, no source). */
+const KEEPS = { alcoholPercentVV: 20, acidPercent: 2, peroxidePercent: 0.5 } as const;
+
+/** Soap stronger than this keeps itself, g per litre. */
+const SOAP_KEEPS_FROM_G_PER_L = 150;
+const PERISHABLE_FROM_G_PER_L = 0.3;
+const SOAP_FROM_G_PER_L = 0.3;
+
+export const spoils: Rule = {
+  code: 'spoils',
+  looksFor: 'what spoils',
+  sources: ['common-practice'],
+  words: {
+    happens: '{subjects} in water goes off within days: it smells, clouds or grows slime.',
+    why: 'Nothing in it keeps life down: too little alcohol, acid or peroxide.',
+    instead: 'Make only what you use in a day or two, keep it cold, and throw it away at the first smell.',
+  },
+  otherWords: {
+    soap: {
+      happens: 'Soap in water keeps a few weeks, then smells or clouds.',
+      why: 'At {soapGPerL} g/L it is food for what floats in tap water; nothing else in it keeps life down.',
+      instead: 'Distilled water, a clean bottle, a date on the label, and small batches.',
+    },
+  },
+  check: ({ state, scope, formula, amounts }) => {
+    if (!formula || !amounts || scope !== 'stored' || !state.wet || state.waterG < 0.3 * state.massG) return null;
+    if (state.alcoholPercentVV >= KEEPS.alcoholPercentVV || state.freeAcidPercentAsAcetic >= KEEPS.acidPercent)
+      return null;
+    if (state.hydrogenPeroxidePercentWV >= KEEPS.peroxidePercent || has(state, 'hypochlorite')) return null;
+    const litres = state.volumeML / 1000;
+    if ((state.traitG.perishable ?? 0) / litres > PERISHABLE_FROM_G_PER_L) {
+      return { level: 'caution', subjects: bringersOf(state, 'perishable') };
+    }
+    return state.soapGPerL > SOAP_FROM_G_PER_L && state.soapGPerL < SOAP_KEEPS_FROM_G_PER_L
+      ? { level: 'caution', subjects: bringersOf(state, 'soap'), figures: { soapGPerL: state.soapGPerL }, as: 'soap' }
+      : null;
+  },
+};

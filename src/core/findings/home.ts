@@ -1,0 +1,116 @@
+import { bringersOf, has } from '../mixture/state';
+import type { Rule } from './rule';
+
+/** Rules about who lives in a home, and where its water goes. */
+
+/** A trace of borate, g per 100 g. */
+const BORATE_TRACE_PERCENT = 0.02;
+
+export const boraxExposure: Rule = {
+  code: 'borax-exposure',
+  looksFor: 'borax where it is eaten or breathed',
+  sources: ['eu-clp-memory'],
+  words: {
+    happens: '{subjects} is not for floors infants crawl on, nor where food is prepared, nor to be breathed as dust.',
+    why: 'Borates can harm the unborn and fertility: classed in the EU as toxic for reproduction, 1B.',
+    instead: 'Washing soda does most of what borax does. If you use it: gloves, no dust, rinse well, locked away.',
+  },
+  otherWords: {
+    infant: {
+      happens: 'An infant lives here: keep {subjects} off every floor and worktop.',
+      why: 'Borates can harm the unborn and fertility, and small children put their hands in their mouths.',
+      instead: 'Washing soda in its place.',
+    },
+  },
+  check: ({ state, lives }) => {
+    const percent = state.massG > 0 ? (100 * (state.traitG.borate ?? 0)) / state.massG : 0;
+    if (percent <= BORATE_TRACE_PERCENT) return null;
+    return {
+      level: 'caution',
+      subjects: bringersOf(state, 'borate'),
+      figures: { boratePercentWW: percent },
+      ...(lives.includes('infant') ? { as: 'infant' } : {}),
+    };
+  },
+};
+
+/** Much of a thing, for a tank, reed bed or garden, percent (common practice, no source). */
+const MUCH = { peroxide: 1, borate: 0.5, oil: 0.5, salt: 2 } as const;
+
+export const septicOrGreywater: Rule = {
+  code: 'septic-or-greywater',
+  looksFor: 'what harms a tank, reed bed or garden',
+  sources: ['common-practice'],
+  words: {
+    happens: '{subjects} harms what works in a septic tank, reed bed, canal or garden.',
+    why: 'Much peroxide, borax, oil, salt or bleach kills the life that cleans the water.',
+    instead: 'Little at a time and well thinned, or into a bucket for the right drain. Local rules come first.',
+  },
+  check: ({ state, lives, scope, amounts }) => {
+    if (!lives.includes('septic') || scope === 'air') return null;
+    const percent = (g: number | undefined): number => (state.massG > 0 ? (100 * (g ?? 0)) / state.massG : 0);
+    const much = (is: boolean): boolean => is || !amounts;
+    const subjects = [
+      ...(has(state, 'hypochlorite') ? bringersOf(state, 'hypochlorite') : []),
+      ...(has(state, 'peroxide') && much(state.hydrogenPeroxidePercentWV > MUCH.peroxide)
+        ? bringersOf(state, 'peroxide')
+        : []),
+      ...(has(state, 'borate') && much(percent(state.traitG.borate) > MUCH.borate) ? bringersOf(state, 'borate') : []),
+      ...(has(state, 'essential-oil') && much(percent(state.traitG['essential-oil']) > MUCH.oil)
+        ? bringersOf(state, 'essential-oil')
+        : []),
+      ...(has(state, 'chloride') && much(percent(state.traitG.chloride) > MUCH.salt)
+        ? bringersOf(state, 'chloride')
+        : []),
+    ];
+    return subjects.length > 0 ? { level: 'caution', subjects: [...new Set(subjects)] } : null;
+  },
+};
+
+const CLAIM =
+  /disinfect|\bkills?\b[^.]{0,40}(?:germ|bacteri|virus|99|mould|mold|fung|everything)|\bgerms?\b|anti-?bacterial|anti-?viral|anti-?microbial|sterili[sz]|saniti[sz]|\bvirus(?:es)?\b|\bvirucid|\bbactericid/;
+
+/** US CDC 2008: ethanol and isopropanol act at 60 to 90 % v/v. */
+const ALCOHOL_ACTS = { from: 60, to: 90 } as const;
+
+export const noDisinfection: Rule = {
+  code: 'no-disinfection',
+  looksFor: 'claims of killing germs',
+  sources: ['cdc-2008-memory'],
+  words: {
+    happens: 'It cleans; it does not disinfect. Leave that word off the label.',
+    why: 'No home-made mixture of this kind has been shown to kill germs reliably; alcohol acts only from 60 to 90 %, and this holds {alcoholPercentVV} %.',
+    instead: 'Where it has to be disinfected: a registered product, by its label, on a surface cleaned first.',
+  },
+  otherWords: {
+    alcohol: {
+      happens: 'At {alcoholPercentVV} % alcohol acts on many germs; it is still not a registered disinfectant.',
+      why: 'Alcohol of 60 to 90 % works while it stays wet, at least half a minute; a mixture made at home is not tested.',
+      instead: 'Where it has to be disinfected: a registered product, by its label.',
+    },
+  },
+  check: ({ state, words }) => {
+    if (!CLAIM.test(words)) return null;
+    const { alcoholPercentVV } = state;
+    const acts = alcoholPercentVV >= ALCOHOL_ACTS.from && alcoholPercentVV <= ALCOHOL_ACTS.to;
+    return { level: 'caution', subjects: [], figures: { alcoholPercentVV }, ...(acts ? { as: 'alcohol' } : {}) };
+  },
+};
+
+const BOILS = /\bboil(?:ing|ed|s)?\b|\bmicrowave|\bsteam(?:ing|y)? tray|\bheat (?:it|the mixture|gently)|\bsimmer/;
+
+export const boilingTransfer: Rule = {
+  code: 'boiling-transfer',
+  looksFor: 'boiling water and heated mixtures',
+  sources: ['common-practice'],
+  words: {
+    happens: 'Boiling liquid splashes, and a heated mixture can boil over all at once.',
+    why: 'Water in a microwave can be hotter than boiling without a bubble; poured on soda or soap it spits.',
+    instead: 'Let it stand two minutes, pour slowly and low, a spoon in what you heat, and never seal it warm.',
+  },
+  check: ({ state, words }) => {
+    const boiling = state.brought.filter((b) => b.ingredient.water === 'boiling').map((b) => b.ingredient.name);
+    if (boiling.length === 0 && !BOILS.test(words)) return null;
+    return { level: 'caution', subjects: boiling };
+  },
+};
