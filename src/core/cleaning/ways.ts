@@ -114,8 +114,7 @@ function tryOne(candidate: Candidate, surface: Surface, soil: Soil, at: Circumst
   const { state, verdict, findings } = candidate.evaluation;
   const out = (because: RuledOut['because'], why: string): Outcome => ({ out: { candidate, because, why } });
   if (verdict === 'danger') return out('danger', findings[0]?.happens ?? '');
-  const on = { state, surface, soil, schools: at.schools };
-  const passed = excesses(on);
+  const passed = excesses(state, surface, at.schools);
   const never = passed.find((e) => e.minutes === 0);
   if (never) return out('surface', never.reason);
   const sets = soil.useless.find((u) => u.sets && liftingOf(u.by, state));
@@ -130,7 +129,7 @@ function tryOne(candidate: Candidate, surface: Surface, soil: Soil, at: Circumst
   for (const { lift } of found) {
     const dwell = dwellOf(state, lift, passed, air);
     if (!dwell) continue;
-    const onSurface = judgeOnSurface({ ...on, dwellMinutes: dwell.bestMinutes });
+    const onSurface = judgeOnSurface({ state, surface, soil, passed, dwellMinutes: dwell.bestMinutes });
     const worst = onSurface.findings.find((f) => f.level === 'danger' || f.rulesOut);
     if (worst) return out(worst.level === 'danger' ? 'danger' : 'surface', worst.happens);
     if (verdict === 'defeats') return out('cancels', findings[0]?.happens ?? '');

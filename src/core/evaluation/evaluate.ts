@@ -1,5 +1,6 @@
 import { WHAT_IS_CHECKED, judge, judgeOnSurface, withFindings, type Judgement } from '../findings/judge';
 import { isWorse, type Finding, type Level } from '../findings/finding';
+import { excesses } from '../findings/surfaceHarm';
 import { applyRule, type Situation } from '../findings/rule';
 import { vagueAmount } from '../findings/notSure';
 import { howUsed } from '../findings/howUsed';
@@ -121,5 +122,6 @@ export function evaluate(formula: Formula, at: Circumstances, beside: Beside = N
 export function evaluateOnSurface(state: MixtureState, at: Circumstances): SurfaceEvaluation | null {
   const { surface, dwellMinutes, soil, schools } = at;
   if (!surface) return null;
-  return { id: surface.id, name: surface.name, ...judgeOnSurface({ state, surface, dwellMinutes, soil, schools }) };
+  const passed = excesses(state, surface, schools);
+  return { id: surface.id, name: surface.name, ...judgeOnSurface({ state, surface, dwellMinutes, soil, passed }) };
 }

@@ -1,3 +1,4 @@
+import { sharesOf } from '../formula/composition';
 import { bringersOf, has } from '../mixture/state';
 import type { Rule } from './rule';
 
@@ -20,8 +21,8 @@ export const settlesOut: Rule = {
     if (scope !== 'stored' && !use.sprayed) return null;
     if (state.undissolvedG / (state.volumeML / 1000) <= SETTLES_ABOVE_G_PER_L) return null;
     const subjects = state.brought
-      .filter((b) => b.substances.some((id) => (state.undissolved[id] ?? 0) > 0))
-      .map((b) => b.ingredient.name);
+      .filter((i) => sharesOf(i).some(({ id }) => (state.undissolved[id] ?? 0) > 0))
+      .map((i) => i.name);
     return {
       level: 'caution',
       subjects: [...new Set(subjects)],
@@ -93,7 +94,7 @@ export const vesselMaterial: Rule = {
   },
   check: ({ state, vessel, scope }) => {
     if (!vessel || (scope !== 'stored' && scope !== 'fresh')) return null;
-    if (vessel.heldFood) return { level: 'danger', subjects: state.brought.map((b) => b.ingredient.name), as: 'food' };
+    if (vessel.heldFood) return { level: 'danger', subjects: state.brought.map((b) => b.name), as: 'food' };
     const words = { material: vessel.material === 'tin' ? 'tinplate' : vessel.material };
     if (EATEN_BY_ACID_AND_ALKALI.includes(vessel.material) && state.wet) {
       const subjects = [

@@ -1,4 +1,3 @@
-import { substance } from '../catalogue/substances';
 import { bringersOf, has } from '../mixture/state';
 import type { Rule } from './rule';
 
@@ -31,11 +30,9 @@ export const corrosiveAcid: Rule = {
     },
   },
   check: ({ state, formula }) => {
-    const mineral = has(state, 'mineral-acid')
-      ? state.brought.filter((b) => b.substances.some((id) => substance(id).traits.includes('mineral-acid')))
-      : [];
+    const mineral = bringersOf(state, 'mineral-acid');
     if (formula && mineral.length > 0) {
-      return { level: 'danger', subjects: mineral.map((b) => b.ingredient.name), as: 'mineral' };
+      return { level: 'danger', subjects: mineral, as: 'mineral' };
     }
     if (!state.wet) return null;
     // What alkali has used up no longer burns.
@@ -70,14 +67,9 @@ export const corrosiveAlkali: Rule = {
   },
   check: ({ state, formula }) => {
     // The trace of lye that keeps bleach stable is the bleach rules' affair.
-    const lye = has(state, 'lye')
-      ? state.brought.filter(
-          (b) =>
-            b.substances.some((id) => substance(id).traits.includes('lye')) &&
-            !b.substances.some((id) => substance(id).traits.includes('hypochlorite')),
-        )
-      : [];
-    if (formula && lye.length > 0) return { level: 'danger', subjects: lye.map((b) => b.ingredient.name), as: 'lye' };
+    const bleaches = bringersOf(state, 'hypochlorite');
+    const lye = bringersOf(state, 'lye').filter((name) => !bleaches.includes(name));
+    if (formula && lye.length > 0) return { level: 'danger', subjects: lye, as: 'lye' };
     if (!state.wet || has(state, 'hypochlorite')) return null;
     const pH = state.pH?.value ?? 7;
     return pH > ALKALI_CAUTION_PH || (state.sodiumCarbonatePercentWV > SODA_CAUTION && pH > SODA_STILL_STRONG_PH)

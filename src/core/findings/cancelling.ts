@@ -156,7 +156,7 @@ export const tooWeak: Rule = {
       const near = tried.reduce((a, b) => (b.strength / b.lift.from > a.strength / a.lift.from ? b : a));
       return {
         level: 'defeats',
-        subjects: state.brought.map((b) => b.ingredient.name),
+        subjects: state.brought.map((b) => b.name),
         figures: { strength: near.strength, least: near.lift.from },
         words: {
           soil: soil.name.toLowerCase(),
@@ -173,7 +173,7 @@ export const tooWeak: Rule = {
     return weak
       ? {
           level: 'caution',
-          subjects: state.brought.map((b) => b.ingredient.name),
+          subjects: state.brought.map((b) => b.name),
           figures: { strength: weak.strength, least: weak.least },
           words: { active: weak.name },
         }

@@ -109,7 +109,7 @@ export const boilingTransfer: Rule = {
     instead: 'Let it stand two minutes, pour slowly and low, a spoon in what you heat, and never seal it warm.',
   },
   check: ({ state, words }) => {
-    const boiling = state.brought.filter((b) => b.ingredient.water === 'boiling').map((b) => b.ingredient.name);
+    const boiling = state.brought.filter((b) => b.water === 'boiling').map((b) => b.name);
     if (boiling.length === 0 && !BOILS.test(words)) return null;
     return { level: 'caution', subjects: boiling };
   },

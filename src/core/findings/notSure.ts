@@ -22,7 +22,7 @@ export const boughtInFormula: Rule = {
     instead: 'Use it alone, as its label says, or leave it out.',
   },
   check: ({ state, formula }) => {
-    const bought = state.brought.filter((b) => b.ingredient.role === 'bought').map((b) => b.ingredient.name);
+    const bought = state.brought.filter((b) => b.role === 'bought').map((b) => b.name);
     return formula && bought.length > 0 ? { level: 'caution', subjects: [...new Set(bought)] } : null;
   },
 };

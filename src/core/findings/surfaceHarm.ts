@@ -14,7 +14,8 @@ export interface OnSurface {
   /** Contact time, minutes; null if not said. */
   readonly dwellMinutes: number | null;
   readonly soil: Soil | null;
-  readonly schools: SchoolChoices;
+  /** Which of the surface's limits it passes: {@link excesses}. */
+  readonly passed: readonly Excess[];
 }
 
 /** Free acid below this, percent as acetic, is no stronger than the dregs of a soft drink. */
@@ -88,7 +89,7 @@ function minutesUntilHarm(t: Tolerance, state: MixtureState): number | null {
     case 'water':
       return state.wet && state.waterG > 0.3 * state.massG ? t.minutes : null;
     case 'heat':
-      return t.limit < BOILING_C && state.brought.some((b) => b.ingredient.water === 'boiling') ? t.minutes : null;
+      return t.limit < BOILING_C && state.brought.some((b) => b.water === 'boiling') ? t.minutes : null;
   }
 }
 
@@ -112,7 +113,7 @@ const subjectsOf = (of: LimitOf, state: MixtureState): string[] => {
 };
 
 /** Every limit of the surface that the mixture passes, whatever the time; of one harm by one thing the soonest. */
-export function excesses({ state, surface, schools }: Omit<OnSurface, 'dwellMinutes' | 'soil'>): Excess[] {
+export function excesses(state: MixtureState, surface: Surface, schools: SchoolChoices): Excess[] {
   if (surface.keepOut) {
     return isPlainWater(state)
       ? []
@@ -213,9 +214,7 @@ function harm(code: SurfaceHarm, looksFor: string): Rule<OnSurface> {
     words: WORDS,
     otherWords: OTHER_WORDS,
     check: (on) =>
-      excesses(on)
-        .filter((e) => e.harm === code && worthSaying(e, on.dwellMinutes))
-        .map((e) => raised(on, e)),
+      on.passed.filter((e) => e.harm === code && worthSaying(e, on.dwellMinutes)).map((e) => raised(on, e)),
   };
 }
 
@@ -238,7 +237,7 @@ const setsProtein: Rule<OnSurface> = {
   check: ({ state, soil }) => {
     if (!soil) return null;
     const setting = soil.useless.filter((u) => u.sets && setsIt(u.by, state));
-    const hot = soil.id === 'protein' && state.brought.some((b) => b.ingredient.water === 'boiling');
+    const hot = soil.id === 'protein' && state.brought.some((b) => b.water === 'boiling');
     const first = setting[0];
     if (!first && !hot) return null;
     const subjects = first ? subjectsThatSet(first.by, state) : ['boiling water'];

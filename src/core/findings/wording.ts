@@ -13,6 +13,18 @@ const listOf = (names: readonly string[]): string =>
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
+/** A sentence cut at its gaps: words and names of gaps in turn, words first. */
+const cut = new Map<string, readonly string[]>();
+
+function cutOf(sentence: string): readonly string[] {
+  let parts = cut.get(sentence);
+  if (!parts) {
+    parts = sentence.split(/\{(\w+)\}/);
+    cut.set(sentence, parts);
+  }
+  return parts;
+}
+
 /** Fills `{subjects}`, words and figures into a sentence. One that is missing is our mistake, and throws. */
 export function fillIn(
   sentence: string,
@@ -20,15 +32,21 @@ export function fillIn(
   figures: Figures,
   words: Readonly<Record<string, string>> = {},
 ): string {
-  return capital(
-    sentence.replace(/\{(\w+)\}/g, (_, key: string) => {
-      if (key === 'subjects') return listOf(subjects);
-      const word = words[key];
-      if (word !== undefined) return word;
-      const figure = figures[key];
-      if (figure === undefined)
-        throw new Error(`The sentence "${sentence}" asks for the figure ${key}, which is not there`);
-      return plainNumber(figure);
-    }),
-  );
+  const parts = cutOf(sentence);
+  if (parts.length === 1) return capital(sentence);
+  let filled = '';
+  for (let i = 0; i < parts.length; i++) {
+    const part = parts[i] ?? '';
+    if (i % 2 === 0) filled += part;
+    else if (part === 'subjects') filled += listOf(subjects);
+    else if (words[part] !== undefined) filled += words[part];
+    else {
+      const figure = figures[part];
+      if (figure === undefined) {
+        throw new Error(`The sentence "${sentence}" asks for the figure ${part}, which is not there`);
+      }
+      filled += plainNumber(figure);
+    }
+  }
+  return capital(filled);
 }

@@ -26,8 +26,8 @@ interface KeepingRule extends ShelfLife {
 }
 
 const bringsTap = (state: MixtureState): boolean =>
-  state.brought.some((b) => b.ingredient.water === 'tap' || b.ingredient.water === 'boiling');
-const bringsDistilled = (state: MixtureState): boolean => state.brought.some((b) => b.ingredient.water === 'distilled');
+  state.brought.some((b) => b.water === 'tap' || b.water === 'boiling');
+const bringsDistilled = (state: MixtureState): boolean => state.brought.some((b) => b.water === 'distilled');
 
 /** Acid from this strength on keeps life down, percent as acetic. */
 const ACID_KEEPS_FROM = 0.4;

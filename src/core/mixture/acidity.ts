@@ -1,6 +1,6 @@
 import { ACID_SYSTEMS, FATTY_PKA, systemIndex } from '../catalogue/acidSystems';
 import { substance, type SubstanceId } from '../catalogue/substances';
-import { carbonateViews, CO2_AT_ONE_ATM, equilibrium, toReachPH, type Equilibrium, type Solution } from './equilibrium';
+import { carbonateViews, equilibrium, fizzedOutNear, toReachPH, type Equilibrium, type Solution } from './equilibrium';
 import type { Moles } from './protonBalance';
 
 /** A pH with the band in which it lies. */
@@ -92,13 +92,6 @@ const endOf = (of: Dissolved, side: 'acid' | 'alkali'): Solution =>
     return (lean === side ? of.highShare[id] : of.lowShare[id]) ?? 1;
   });
 
-function fizzedOut(solution: Solution, startPH: number, fattyPKa: number): Equilibrium {
-  const closed = equilibrium(solution, { fattyPKa }, startPH);
-  return (solution.totals[CARBONIC] ?? 0) > 0 && closed.carbonDioxideMolPerL > CO2_AT_ONE_ATM
-    ? equilibrium(solution, { fattyPKa, carbonDioxide: CO2_AT_ONE_ATM }, startPH)
-    : closed;
-}
-
 /** What tap water's own bicarbonate adds, at its most. */
 function withTapWater(solution: Solution, tapShare: number): Solution {
   if (tapShare <= 0) return solution;
@@ -119,8 +112,8 @@ const modelBand = (ionicStrength: number, alcoholPercentVV: number): number =>
   ALCOHOL_BAND_PER_PERCENT * alcoholPercentVV;
 
 function bandOf(of: Dissolved, main: Equilibrium): PHBand {
-  const acidEnd = fizzedOut(endOf(of, 'acid'), main.pH, FATTY_PKA.low).pH;
-  const alkaliEnd = fizzedOut(withTapWater(endOf(of, 'alkali'), of.tapShare), main.pH, FATTY_PKA.high).pH;
+  const acidEnd = fizzedOutNear(endOf(of, 'acid'), main, FATTY_PKA.low).pH;
+  const alkaliEnd = fizzedOutNear(withTapWater(endOf(of, 'alkali'), of.tapShare), main, FATTY_PKA.high).pH;
   const model = modelBand(main.ionicStrength, of.alcoholPercentVV);
   const open = main.bufferMolPerL < UNBUFFERED_BELOW && main.pH > WATER_PH.low && main.pH < WATER_PH.high;
   const low = Math.min(main.pH, acidEnd) - model;

@@ -5,13 +5,18 @@ import { ACID_SYSTEMS, FATTY_PKA, systemIndex } from '../catalogue/acidSystems';
  * balance, with activities by the Davies equation.
  *
  * Range: Davies holds to an ionic strength of about 0.5 mol/L; beyond it the activity coefficients stay at
- * what they are there (`beyondModel` says so, and the band of the pH is widened for it).
+ * what they are there, and the band of the pH is widened for it (`acidity.ts`).
  * Sources: Davies, A = 0.509; pKa and pKw, CRC Handbook and NIST (`catalogue/acidSystems.ts`).
  */
 
 const LN10 = Math.LN10;
-const PKW = 13.995;
+const KW = 10 ** -13.995;
 const DAVIES_A = 0.509;
+
+/** Steps of a search at most, and how close it comes: a hundred-thousandth of a pH, a ten-thousandth of I. */
+const MOST_STEPS = 100;
+const PRECISE_LN = 1e-5;
+const PRECISE_I = 1e-5;
 
 /** Where the Davies equation ends, mol/L. */
 export const DAVIES_UP_TO = 0.5;
@@ -40,9 +45,10 @@ export interface Equilibrium {
   readonly protonated: Float64Array;
   /** Dissolved CO2, mol/L. */
   readonly carbonDioxideMolPerL: number;
+  /** Carbonate in all its forms, dissolved CO2 too, mol/L. */
+  readonly carbonateMolPerL: number;
   /** How much strong acid moves the pH by one, mol/L: the buffer capacity. */
   readonly bufferMolPerL: number;
-  readonly beyondModel: boolean;
 }
 
 interface Options {
@@ -55,91 +61,111 @@ interface Options {
 const CARBONIC = systemIndex('carbonic');
 const FATTY = systemIndex('fatty');
 
-const CHARGES = ACID_SYSTEMS.map((s) => s.charge);
-const STEPS = ACID_SYSTEMS.map((s) => s.pKas.length);
-/** Thermodynamic products of the first j constants, K1·…·Kj. */
-const PRODUCTS = ACID_SYSTEMS.map((s) => {
+const SYSTEMS = ACID_SYSTEMS.length;
+/** Forms of a system at most: phosphoric acid and citric acid have four. */
+const FORMS = 1 + Math.max(...ACID_SYSTEMS.map((s) => s.pKas.length));
+const CHARGES = Int8Array.from(ACID_SYSTEMS, (s) => s.charge);
+const STEPS = Int8Array.from(ACID_SYSTEMS, (s) => s.pKas.length);
+/** Thermodynamic products of the first j constants, K1·…·Kj, one row of {@link FORMS} a system. */
+const PRODUCTS = new Float64Array(SYSTEMS * FORMS);
+ACID_SYSTEMS.forEach((system, s) => {
   let sum = 0;
-  return [1, ...s.pKas.map((pKa) => 10 ** -(sum += pKa))];
+  PRODUCTS[s * FORMS] = 1;
+  system.pKas.forEach((pKa, j) => {
+    sum += pKa;
+    PRODUCTS[s * FORMS + j + 1] = 10 ** -sum;
+  });
 });
-const MOST_CHARGE = 4;
 
 /** Activity coefficients by charge, 0 to 4. Beyond the Davies range they stay as they are at its end. */
-function activityCoefficients(ionicStrength: number): readonly number[] {
+function activityCoefficients(ionicStrength: number, into: Float64Array): Float64Array {
   const I = Math.min(ionicStrength, DAVIES_UP_TO);
   const root = Math.sqrt(I);
-  const slope = -DAVIES_A * LN10 * (root / (1 + root) - 0.3 * I);
-  const one = Math.exp(slope);
-  const four = one ** 4;
-  return [1, one, four, four * four * one, four ** 4];
+  const one = Math.exp(-DAVIES_A * LN10 * (root / (1 + root) - 0.3 * I));
+  const four = one * one * one * one;
+  into[0] = 1;
+  into[1] = one;
+  into[2] = four;
+  into[3] = four * four * one;
+  into[4] = four * four * four * four;
+  return into;
 }
 
-/** Everything one evaluation of the charge balance finds, reused to spare the garbage. */
-interface Balance {
-  charge: number;
-  /** −d(charge)/d(ln a_H), always more than zero. */
-  slope: number;
+// A keystroke asks for several equilibria: the search works in place, in the same few arrays each time.
+const gamma = new Float64Array(5);
+const products = new Float64Array(SYSTEMS * FORMS);
+const present = new Int8Array(SYSTEMS + 1);
+
+/** What one evaluation of the charge balance finds. */
+const found = {
+  charge: 0,
+  /** d(charge)/d(ln a_H), always more than zero. */
+  slope: 0,
   /** Sum of concentration times charge squared of all that takes part. */
-  ionic: number;
-}
+  ionic: 0,
+};
 
 /**
- * The search for one solution. With the ionic strength fixed, the charge falls strictly as the pH rises,
- * so there is one root, held in a bracket; the ionic strength itself is then found by repetition, and by
- * halving if that should not settle.
+ * One search. With the ionic strength fixed the charge rises strictly with the activity of hydrogen ions, so
+ * there is one root, held in a bracket; the ionic strength itself is then found by repetition, and by halving
+ * if that should not settle.
  */
 class Search {
-  private readonly present: number[] = [];
-  /** K1·…·Kj with the activity coefficients in it, so that concentrations can be used, by system. */
-  private readonly products: number[][] = [];
-  private gamma: readonly number[] = activityCoefficients(0);
-  private readonly found: Balance = { charge: 0, slope: 0, ionic: 0 };
-  private readonly held: number | null;
+  private readonly count: number;
+  private readonly held: number;
 
   constructor(
     private readonly solution: Solution,
     private readonly options: Options,
   ) {
-    this.held = options.carbonDioxide ?? null;
-    for (let s = 0; s < ACID_SYSTEMS.length; s++) {
-      if ((solution.totals[s] ?? 0) > 0 && !(s === CARBONIC && this.held !== null)) this.present.push(s);
+    this.held = options.carbonDioxide ?? -1;
+    let count = 0;
+    for (let s = 0; s < SYSTEMS; s++) {
+      if ((solution.totals[s] ?? 0) > 0 && !(s === CARBONIC && this.held >= 0)) present[count++] = s;
+    }
+    this.count = count;
+  }
+
+  /** Concentration constants at an ionic strength. */
+  private useIonicStrength(I: number): void {
+    activityCoefficients(I, gamma);
+    for (let i = 0; i < this.count; i++) this.useSystem(present[i] ?? 0);
+    if (this.held >= 0) this.useSystem(CARBONIC);
+  }
+
+  private useSystem(s: number): void {
+    const charge = CHARGES[s] ?? 0;
+    const own = gamma[charge] ?? 1;
+    const { fattyPKa } = this.options;
+    const shift = s === FATTY && fattyPKa !== undefined ? 10 ** (FATTY_PKA.middle - fattyPKa) : 1;
+    const row = s * FORMS;
+    for (let j = 0; j <= (STEPS[s] ?? 0); j++) {
+      const z = charge - j;
+      products[row + j] = ((PRODUCTS[row + j] ?? 0) * (j > 0 ? shift : 1) * own) / (gamma[z < 0 ? -z : z] ?? 1);
     }
   }
 
-  private useIonicStrength(I: number): void {
-    this.gamma = activityCoefficients(I);
-    for (const s of this.held === null ? this.present : [...this.present, CARBONIC])
-      this.products[s] = this.productsOf(s);
-  }
-
-  private productsOf(s: number): number[] {
-    const charge = CHARGES[s] ?? 0;
-    const shift = s === FATTY ? 10 ** (FATTY_PKA.middle - (this.options.fattyPKa ?? FATTY_PKA.middle)) : 1;
-    const own = this.gamma[Math.abs(charge)] ?? 1;
-    return (PRODUCTS[s] ?? []).map((K, j) => {
-      const gamma = this.gamma[Math.min(MOST_CHARGE, Math.abs(charge - j))] ?? 1;
-      return (K * (j > 0 ? shift : 1) * own) / gamma;
-    });
-  }
-
   /** The charge balance at an activity of hydrogen ions. */
-  private balanceAt(aH: number): Balance {
-    const one = this.gamma[1] ?? 1;
+  private balanceAt(aH: number): typeof found {
+    const one = gamma[1] ?? 1;
+    const perH = 1 / aH;
     const h = aH / one;
-    const oh = 10 ** -PKW / aH / one;
+    const oh = (KW * perH) / one;
     let charge = this.solution.spectatorCharge + h - oh;
     let slope = h + oh;
     let ionic = h + oh;
-    for (const s of this.present) {
-      const products = this.products[s] ?? [];
+    for (let i = 0; i < this.count; i++) {
+      const s = present[i] ?? 0;
+      const row = s * FORMS;
+      const steps = STEPS[s] ?? 0;
       const top = CHARGES[s] ?? 0;
       let weight = 1;
       let sum = 0;
       let z = 0;
       let zz = 0;
-      for (let j = 0; j < products.length; j++) {
-        const share = (products[j] ?? 0) * weight;
-        weight /= aH;
+      for (let j = 0; j <= steps; j++) {
+        const share = (products[row + j] ?? 0) * weight;
+        weight *= perH;
         const zj = top - j;
         sum += share;
         z += share * zj;
@@ -147,67 +173,65 @@ class Search {
       }
       const total = this.solution.totals[s] ?? 0;
       const mean = z / sum;
+      const square = zz / sum;
       charge += total * mean;
-      ionic += (total * zz) / sum;
-      slope += total * (zz / sum - mean * mean);
+      ionic += total * square;
+      slope += total * (square - mean * mean);
     }
-    if (this.held !== null) {
-      const [, k1 = 0, k2 = 0] = this.products[CARBONIC] ?? [];
-      const single = (this.held * k1) / aH;
-      const double = (this.held * k2) / (aH * aH);
+    if (this.held >= 0) {
+      const row = CARBONIC * FORMS;
+      const single = this.held * (products[row + 1] ?? 0) * perH;
+      const double = this.held * (products[row + 2] ?? 0) * perH * perH;
       charge -= single + 2 * double;
       ionic += single + 4 * double;
       slope += single + 4 * double;
     }
-    this.found.charge = charge;
-    this.found.slope = slope;
-    this.found.ionic = ionic;
-    return this.found;
+    found.charge = charge;
+    found.slope = slope;
+    found.ionic = ionic;
+    return found;
   }
 
   /** ln a_H at which the charges balance, for the ionic strength in use: Newton's step inside a bracket. */
   private root(start: number): number {
     let low = -16 * LN10;
-    let high = 2 * LN10;
+    let high = 6 * LN10;
     let x = start;
-    for (let i = 0; i < 100; i++) {
+    for (let i = 0; i < MOST_STEPS; i++) {
       const { charge, slope } = this.balanceAt(Math.exp(x));
-      // The charge rises with ln a_H.
       if (charge > 0) high = x;
       else low = x;
-      // The whole charge against the whole slope; near a turn this step would leave the bracket: halve instead.
+      // Where Newton's step would leave the bracket, or leap, it is halved instead.
       let next = x - charge / slope;
       if (!(next > low && next < high)) next = (low + high) / 2;
-      if (Math.abs(next - x) < 1e-9 || high - low < 1e-9) return next;
+      const moved = next > x ? next - x : x - next;
       x = next;
+      if (moved < PRECISE_LN || high - low < PRECISE_LN) break;
     }
-    return (low + high) / 2;
+    return x;
   }
 
   solve(start: number): Equilibrium {
-    const ionicAt = (I: number, from: number): readonly [number, number] => {
-      this.useIonicStrength(I);
-      const x = this.root(from);
-      return [x, 0.5 * (this.solution.spectatorIonic + this.balanceAt(Math.exp(x)).ionic)];
-    };
+    const { spectatorIonic } = this.solution;
     let x = start;
-    let I = 0.5 * this.solution.spectatorIonic;
+    let I = 0.5 * spectatorIonic;
     let settled = false;
     for (let i = 0; i < 30 && !settled; i++) {
-      const [at, next] = ionicAt(I, x);
-      x = at;
+      this.useIonicStrength(I);
+      x = this.root(x);
+      const next = 0.5 * (spectatorIonic + this.balanceAt(Math.exp(x)).ionic);
       // Beyond the Davies range the coefficients no longer change, so neither does the answer.
-      settled = Math.abs(next - I) <= 1e-7 * (1 + I) || (next >= DAVIES_UP_TO && I >= DAVIES_UP_TO);
+      settled = Math.abs(next - I) <= PRECISE_I * (1e-3 + I) || (next >= DAVIES_UP_TO && I >= DAVIES_UP_TO);
       I = next;
     }
     if (!settled) {
       let low = 0;
-      let high = DAVIES_UP_TO;
+      let high: number = DAVIES_UP_TO;
       for (let i = 0; i < 60; i++) {
         I = (low + high) / 2;
-        const [at, next] = ionicAt(I, x);
-        x = at;
-        if (next > I) low = I;
+        this.useIonicStrength(I);
+        x = this.root(x);
+        if (0.5 * (spectatorIonic + this.balanceAt(Math.exp(x)).ionic) > I) low = I;
         else high = I;
       }
     }
@@ -216,24 +240,32 @@ class Search {
 
   private described(x: number, ionicStrength: number): Equilibrium {
     const aH = Math.exp(x);
-    const protonated = new Float64Array(ACID_SYSTEMS.length);
-    for (const s of this.present) {
+    const { slope } = this.balanceAt(aH);
+    const protonated = new Float64Array(SYSTEMS);
+    for (let i = 0; i < this.count; i++) {
+      const s = present[i] ?? 0;
       let sum = 0;
       let weight = 1;
-      for (const product of this.products[s] ?? []) {
-        sum += product * weight;
+      for (let j = 0; j <= (STEPS[s] ?? 0); j++) {
+        sum += (products[s * FORMS + j] ?? 0) * weight;
         weight /= aH;
       }
       protonated[s] = 1 / sum;
     }
-    const totalCarbonic = this.solution.totals[CARBONIC] ?? 0;
+    let carbonDioxideMolPerL = (this.solution.totals[CARBONIC] ?? 0) * (protonated[CARBONIC] ?? 0);
+    let carbonateMolPerL = this.solution.totals[CARBONIC] ?? 0;
+    if (this.held >= 0) {
+      const row = CARBONIC * FORMS;
+      carbonDioxideMolPerL = this.held;
+      carbonateMolPerL = this.held * (1 + (products[row + 1] ?? 0) / aH + (products[row + 2] ?? 0) / (aH * aH));
+    }
     return {
       pH: -x / LN10,
       ionicStrength,
       protonated,
-      carbonDioxideMolPerL: this.held ?? totalCarbonic * (protonated[CARBONIC] ?? 0),
-      bufferMolPerL: this.balanceAt(aH).slope * LN10,
-      beyondModel: ionicStrength > DAVIES_UP_TO,
+      carbonDioxideMolPerL,
+      carbonateMolPerL,
+      bufferMolPerL: slope * LN10,
     };
   }
 }
@@ -268,25 +300,40 @@ export function carbonateViews(solution: Solution): CarbonateViews {
 }
 
 /**
+ * A solution fizzed out, where one near it is known: its neighbour tells whether it fizzes, so that one
+ * search does in place of two.
+ */
+export function fizzedOutNear(solution: Solution, near: Equilibrium, fattyPKa: number): Equilibrium {
+  const total = solution.totals[CARBONIC] ?? 0;
+  if (total > 0 && near.carbonDioxideMolPerL >= CO2_AT_ONE_ATM) {
+    const fizzed = equilibrium(solution, { fattyPKa, carbonDioxide: CO2_AT_ONE_ATM }, near.pH);
+    // It does not hold more carbonate than was put in: then it does fizz.
+    if (fizzed.carbonateMolPerL <= total) return fizzed;
+  }
+  const closed = equilibrium(solution, { fattyPKa }, near.pH);
+  return closed.carbonDioxideMolPerL > CO2_AT_ONE_ATM
+    ? equilibrium(solution, { fattyPKa, carbonDioxide: CO2_AT_ONE_ATM }, closed.pH)
+    : closed;
+}
+
+/**
  * The charge that is missing at a pH, mol/L: how much strong alkali (more than 0) or acid (below 0) brings
  * the solution there. Concentration constants at the given ionic strength.
  */
 export function toReachPH(solution: Solution, pH: number, ionicStrength: number): number {
-  const gamma = activityCoefficients(ionicStrength);
+  activityCoefficients(ionicStrength, gamma);
   const aH = 10 ** -pH;
   const one = gamma[1] ?? 1;
-  let charge = solution.spectatorCharge + aH / one - 10 ** -PKW / aH / one;
-  for (let s = 0; s < ACID_SYSTEMS.length; s++) {
+  let charge = solution.spectatorCharge + aH / one - KW / aH / one;
+  for (let s = 0; s < SYSTEMS; s++) {
     const total = solution.totals[s] ?? 0;
     if (total <= 0) continue;
     const top = CHARGES[s] ?? 0;
     let sum = 0;
     let z = 0;
     for (let j = 0; j <= (STEPS[s] ?? 0); j++) {
-      const share =
-        ((PRODUCTS[s]?.[j] ?? 0) * (gamma[Math.abs(top)] ?? 1)) /
-        (gamma[Math.min(MOST_CHARGE, Math.abs(top - j))] ?? 1) /
-        aH ** j;
+      const K = ((PRODUCTS[s * FORMS + j] ?? 0) * (gamma[top] ?? 1)) / (gamma[Math.abs(top - j)] ?? 1);
+      const share = K / aH ** j;
       sum += share;
       z += share * (top - j);
     }

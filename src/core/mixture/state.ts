@@ -56,8 +56,8 @@ export interface MixtureState {
   /** Share of the oils that floats up, 0 to 1. */
   readonly oilFloatingShare: number;
   readonly peraceticAcidMaxPPM: number;
-  /** What has been poured, with the substances it brings. */
-  readonly brought: readonly { readonly ingredient: Ingredient; readonly substances: readonly SubstanceId[] }[];
+  /** What has been poured. */
+  readonly brought: readonly Ingredient[];
 }
 
 /** What a mixture's state depends on beside what is poured. */
@@ -263,7 +263,7 @@ export function mix(poured: readonly Poured[], options: MixOptions = {}): Mixtur
           molPerL(moles.water ?? 0),
         )
       : 0,
-    brought: poured.map(({ ingredient }) => ({ ingredient, substances: sharesOf(ingredient).map((s) => s.id) })),
+    brought: poured.map((p) => p.ingredient),
   };
 }
 
@@ -318,12 +318,25 @@ function lower(alcohol: Span | null, oilC: number | null): Span | null {
   return { low: oilC - OIL_FLASH_BAND_C, high: oilC + OIL_FLASH_BAND_C };
 }
 
+const traitsKnown = new WeakMap<Ingredient, ReadonlySet<Trait>>();
+
+/** The traits of everything in an ingredient. */
+function traitsIn(ingredient: Ingredient): ReadonlySet<Trait> {
+  let traits = traitsKnown.get(ingredient);
+  if (!traits) {
+    traits = new Set(sharesOf(ingredient).flatMap((s) => (s.gPerG > 0 ? substance(s.id).traits : [])));
+    traitsKnown.set(ingredient, traits);
+  }
+  return traits;
+}
+
 /** Names of the ingredients that bring a substance with a trait, each once. */
 export function bringersOf(state: MixtureState, trait: Trait): string[] {
-  const names = state.brought
-    .filter((b) => b.substances.some((id) => substance(id).traits.includes(trait)))
-    .map((b) => b.ingredient.name);
-  return [...new Set(names)];
+  const names: string[] = [];
+  for (const ingredient of state.brought) {
+    if (traitsIn(ingredient).has(trait) && !names.includes(ingredient.name)) names.push(ingredient.name);
+  }
+  return names;
 }
 
 /** True if any amount of a substance with the trait is there. */
