@@ -43,6 +43,8 @@ export interface Lift {
   /** Strokes and scraping that remain: 1 a wipe, 2 a brush, 3 hard work. */
   readonly effort: 1 | 2 | 3;
   readonly why: string;
+  /** True where it has to be scoured in: not on cloth. */
+  readonly hardOnly: boolean;
 }
 
 /** What does nothing for a soil, or makes it worse. */
@@ -76,7 +78,8 @@ const lift = (
   power: Lift['power'],
   effort: Lift['effort'],
   why: string,
-): Lift => ({ by, from, good, minutes: { useful, best, longest }, power, effort, why });
+): Lift => ({ by, from, good, minutes: { useful, best, longest }, power, effort, why, hardOnly: false });
+const onHard = (of: Lift): Lift => ({ ...of, hardOnly: true });
 const useless = (by: LifterId, why: string): Useless => ({ by, why, sets: false });
 const sets = (by: LifterId, why: string): Useless => ({ by, why, sets: true });
 
@@ -236,7 +239,7 @@ export const SOILS: readonly Soil[] = [
     lifts: [
       lift('oxidiser', 0.1, 1, [5, 20, 60], 3, 1, 'Peroxide and percarbonate undo the colour.'),
       lift('acid', 1, 5, [5, 15, 30], 1, 2, 'Acid lightens fresh fruit and tea.'),
-      lift('mild-alkali', 300, 800, [2, 10, 20], 1, 2, 'Soda as a paste scours it from cups.'),
+      onHard(lift('mild-alkali', 300, 800, [2, 10, 20], 1, 2, 'Soda as a paste scours it from cups.')),
     ],
     useless: [sets('surfactant', 'True soap on tannin sets it: dish soap after, not before.')],
     first: 'Blot; cold water.',
@@ -253,15 +256,12 @@ export const SOILS: readonly Soil[] = [
   }),
   soil('bowl-ring', 'Hard-water ring in a bowl', {
     names: ['toilet ring', 'ring', 'urine scale', 'toilet stain'],
-    lifts: [
-      lift('acid', 3, 8, [15, 60, 720], 3, 2, 'Acid, after the water is lowered, given time.'),
-      lift('grains', 5, 30, [0, 1, 5], 1, 3, 'Wet pumice on bare china only.'),
-    ],
+    lifts: [lift('acid', 3, 8, [15, 60, 720], 3, 2, 'Acid, after the water is lowered, given time.')],
     useless: [
       useless('oxidiser', 'Bleaches whiten the ring and leave the stone.'),
       useless('mild-alkali', 'Soda does not dissolve stone.'),
     ],
-    first: 'Lower the water, so that the acid is not thinned.',
+    first: 'Lower the water, so that the acid is not thinned. What is left after it: wet pumice, on bare china only.',
   }),
   soil('moss', 'Moss and algae outdoors', {
     names: ['algae', 'green film', 'lichen'],

@@ -238,13 +238,13 @@ export const SURFACES: readonly Surface[] = [
 
   surface('varnished-wood', 'Varnished or sealed wood', {
     group: 'wood', names: ['varnish', 'sealed wood', 'wood worktop', 'varnished worktop', 'hardwood floor', 'parquet', 'lacquered wood'],
-    limits: [acid(6, 0, 'strips-finish', 'Acid dulls and softens varnish. Cleaners disagree below 0.3 % acid; Biscuit takes the stricter side.'), alkali(8.5, 5, 'strips-finish', 'Alkali softens varnish.'), oxidiser(0.5, 1, 'bleaches-colour', 'Peroxide lightens wood through the varnish.'), alcohol(1, 0, 'strips-finish', 'Alcohol dissolves many varnishes.'), oil(1, 1, 'strips-finish', 'Strong oils soften varnish.'), noGrains, water(5, 'swells-wood', 'Water finds every crack in the varnish.')],
+    limits: [acid(6, 0, 'strips-finish', 'Acid dulls and softens varnish. Cleaners disagree below 0.3 % acid; Biscuit takes the stricter side.'), alkali(8.5, 2, 'strips-finish', 'Alkali softens varnish.'), oxidiser(0.5, 1, 'bleaches-colour', 'Peroxide lightens wood through the varnish.'), alcohol(1, 0, 'strips-finish', 'Alcohol dissolves many varnishes.'), oil(1, 1, 'strips-finish', 'Strong oils soften varnish.'), noGrains, water(5, 'swells-wood', 'Water finds every crack in the varnish.')],
     schools: [{ school: 'vinegar-on-sealed-wood', choice: 'diluted', of: 'acid', limits: [acid(3.25, 1, 'strips-finish', 'Only well diluted, under 0.3 % acid: this is stronger.')] }],
     manner: 'Barely damp cloth with the grain; dry after it.',
   }),
   surface('waxed-wood', 'Waxed, oiled or bare wood', {
     group: 'wood', names: ['waxed floor', 'oiled wood', 'bare wood', 'unfinished wood', 'waxed pine', 'waxed table'],
-    limits: [acid(6, 0, 'strips-finish', 'Acid lifts wax and stains bare wood.'), alkali(8, 2, 'strips-finish', 'Alkali strips wax and oil and darkens wood.'), oxidiser(0.1, 0, 'bleaches-colour', 'Peroxide bleaches bare wood.'), alcohol(1, 0, 'strips-finish', 'Alcohol dissolves wax and shellac.'), oil(2, 5, 'strips-finish', 'Strong oils, citrus above all, strip wax.'), noGrains, water(2, 'swells-wood', 'Water raises the grain: nearly dry.')],
+    limits: [acid(6, 0, 'strips-finish', 'Acid lifts wax and stains bare wood.'), alkali(8, 0.5, 'strips-finish', 'Alkali strips wax and oil and darkens wood.'), oxidiser(0.1, 0, 'bleaches-colour', 'Peroxide bleaches bare wood.'), alcohol(1, 0, 'strips-finish', 'Alcohol dissolves wax and shellac.'), oil(2, 5, 'strips-finish', 'Strong oils, citrus above all, strip wax.'), noGrains, water(2, 'swells-wood', 'Water raises the grain: nearly dry.')],
     manner: 'Nearly dry cloth with the grain.',
   }),
 

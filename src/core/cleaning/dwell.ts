@@ -1,7 +1,8 @@
 import type { Lift } from '../catalogue/soils';
 import type { Excess } from '../findings/surfaceHarm';
 import type { MixtureState } from '../mixture/state';
-import { dryMinutes, rewetEveryMinutes, SPRAY_FILM_ML_PER_M2, type Air } from './drying';
+import { filmMLPerM2, type Application } from './application';
+import { dryMinutes, rewetEveryMinutes, type Air } from './drying';
 
 /** How long a mixture stays on. Minutes. */
 export interface Dwell {
@@ -12,24 +13,25 @@ export interface Dwell {
   readonly limitedBy: 'soil' | 'surface';
   /** When the surface begins to suffer; null if it never does from this. */
   readonly harmAfterMinutes: number | null;
-  /** When the film is dry in this air. */
-  readonly dryMinutes: number;
+  /** When the film is dry in this air; null for a soak and a dry powder. */
+  readonly dryMinutes: number | null;
   /** How often to wet it again to reach the best; null if it stays wet. */
   readonly rewetEveryMinutes: number | null;
 }
 
 /** Off before harm begins, by this share. */
 const MARGIN = 0.8;
-/** A paste this thick, mL per m²: 2 mm. */
-const PASTE_FILM_ML_PER_M2 = 2000;
-
-const isPaste = (state: MixtureState): boolean => state.wet && state.undissolvedG > 0.3 * state.massG;
-
 /**
  * The dwell of a mixture for a soil on a surface, or null if harm begins before it is of any use.
  * @param excesses what of the surface's limits the mixture passes
  */
-export function dwellOf(state: MixtureState, lift: Lift, excesses: readonly Excess[], air: Air): Dwell | null {
+export function dwellOf(
+  state: MixtureState,
+  application: Application,
+  lift: Lift,
+  excesses: readonly Excess[],
+  air: Air,
+): Dwell | null {
   const harmAfterMinutes = excesses.reduce<number | null>(
     (soonest, e) => (soonest === null || e.minutes < soonest ? e.minutes : soonest),
     null,
@@ -37,7 +39,7 @@ export function dwellOf(state: MixtureState, lift: Lift, excesses: readonly Exce
   const { useful, best, longest } = lift.minutes;
   const most = harmAfterMinutes === null ? Infinity : Math.floor(MARGIN * harmAfterMinutes);
   if (harmAfterMinutes === 0 || most < useful) return null;
-  const film = isPaste(state) ? PASTE_FILM_ML_PER_M2 : SPRAY_FILM_ML_PER_M2;
+  const film = filmMLPerM2(application);
   const bestMinutes = Math.min(best, most);
   return {
     usefulMinutes: useful,
@@ -45,7 +47,7 @@ export function dwellOf(state: MixtureState, lift: Lift, excesses: readonly Exce
     longestMinutes: Math.min(longest, most),
     limitedBy: most < longest ? 'surface' : 'soil',
     harmAfterMinutes,
-    dryMinutes: dryMinutes(film, air, state.alcoholPercentVV),
-    rewetEveryMinutes: state.wet ? rewetEveryMinutes(film, air, state.alcoholPercentVV, bestMinutes) : null,
+    dryMinutes: film === null ? null : dryMinutes(film, air, state.alcoholPercentVV),
+    rewetEveryMinutes: film === null ? null : rewetEveryMinutes(film, air, state.alcoholPercentVV, bestMinutes),
   };
 }

@@ -1,5 +1,6 @@
 import type { Soil } from '../catalogue/soils';
 import type { Surface } from '../catalogue/surface';
+import { PASTE_MM } from './application';
 import { SPRAY_FILM_ML_PER_M2 } from './drying';
 import type { Way } from './ways';
 
@@ -36,19 +37,22 @@ const AGITATE = {
   3: 'Scrape softly and scrub; let it soak again rather than press harder.',
 } as const;
 
-const PASTE_MM = 2;
 /** Minutes a spot test waits before it is looked at. */
 const SPOT_TEST_MINUTES = 5;
 
 const rounded = (ML: number): number => (ML < 20 ? Math.max(1, Math.round(ML)) : 5 * Math.round(ML / 5));
 
 function amountText(way: Way, areaM2: number): string {
-  const { state } = way.candidate.evaluation;
-  if (!state.wet) return 'Sprinkle it on evenly, a thin layer.';
-  if (state.undissolvedG > 0.3 * state.massG) {
-    return `Spread it about ${PASTE_MM} mm thick: ${rounded(areaM2 * PASTE_MM * 1000)} mL for this area.`;
+  switch (way.application) {
+    case 'dry':
+      return 'Sprinkle it on evenly, a thin layer.';
+    case 'paste':
+      return `Spread it about ${PASTE_MM} mm thick: ${rounded(areaM2 * PASTE_MM * 1000)} mL for this area.`;
+    case 'soak':
+      return 'Lay it in until it is under, or fill it to above the mark.';
+    case 'film':
+      return `Wet it evenly: about ${rounded(areaM2 * SPRAY_FILM_ML_PER_M2)} mL for this area.`;
   }
-  return `Wet it evenly: about ${rounded(areaM2 * SPRAY_FILM_ML_PER_M2)} mL for this area.`;
 }
 
 /**

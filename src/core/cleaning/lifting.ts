@@ -1,4 +1,5 @@
 import type { Lift, Soil } from '../catalogue/soils';
+import type { Surface } from '../catalogue/surface';
 import { lifterStrength } from '../mixture/lifters';
 import type { MixtureState } from '../mixture/state';
 
@@ -16,10 +17,11 @@ const LEAST_EFFECT = 0.5;
 /** Two things that both lift do a little more than the better one. */
 const SECOND_ADDS = 0.15;
 
-/** Everything in a mixture that lifts a soil, the best first. */
-export function liftings(state: MixtureState, soil: Soil): Lifting[] {
+/** Everything in a mixture that lifts a soil from a surface, the best first. */
+export function liftings(state: MixtureState, soil: Soil, surface: Surface): Lifting[] {
   const found: Lifting[] = [];
   for (const lift of soil.lifts) {
+    if (lift.hardOnly && surface.group === 'cloth') continue;
     const strength = lifterStrength(state, lift.by);
     if (strength < lift.from) continue;
     const share = lift.good > lift.from ? Math.min(1, (strength - lift.from) / (lift.good - lift.from)) : 1;

@@ -1,4 +1,4 @@
-import type { Soil } from '../catalogue/soils';
+import type { Lift, Soil } from '../catalogue/soils';
 import type { Surface } from '../catalogue/surface';
 import { evaluate, type Evaluation } from '../evaluation/evaluate';
 import type { Circumstances } from '../evaluation/options';
@@ -7,6 +7,7 @@ import { judgeOnSurface } from '../findings/judge';
 import { excesses } from '../findings/surfaceHarm';
 import type { Formula } from '../formula/formula';
 import { resolveIngredient } from '../formula/resolve';
+import { applicationOf, type Application } from './application';
 import { dwellOf, type Dwell } from './dwell';
 import type { Air } from './drying';
 import { effectOf, liftings, type Lifting } from './lifting';
@@ -43,6 +44,7 @@ export interface Way {
   /** How well, 0 to 3.5. */
   readonly effect: number;
   readonly effort: 1 | 2 | 3;
+  readonly application: Application;
   readonly dwell: Dwell;
   readonly why: string;
   /** What to mind: of the mixture and of the surface. */
@@ -98,15 +100,29 @@ export function weighSupplies(supplies: Supplies, at: Circumstances): Candidate[
 }
 
 /** Effects closer than this do equally well. */
-const SAME_EFFECT = 0.5;
-const tier = (effect: number): number => Math.round(effect / SAME_EFFECT);
+const SAME_EFFECT = 0.75;
+/** What the surface bears only for a while counts for less than what it bears as long as it is wanted. */
+const SURFACE_LIMIT_COSTS = 0.75;
+
+const tier = (way: Way): number =>
+  Math.round((way.effect - (way.dwell.limitedBy === 'surface' ? SURFACE_LIMIT_COSTS : 0)) / SAME_EFFECT);
 
 const order = (a: Way, b: Way): number =>
-  tier(b.effect) - tier(a.effect) ||
+  tier(b) - tier(a) ||
   a.effort - b.effort ||
+  a.cautions.length - b.cautions.length ||
   a.dwell.bestMinutes - b.dwell.bestMinutes ||
   FROM_ORDER.indexOf(a.candidate.from) - FROM_ORDER.indexOf(b.candidate.from) ||
-  a.cautions.length - b.cautions.length;
+  b.effect - a.effect;
+
+/** Wetting it again more often than this is work of its own. */
+const REWETS_ARE_WORK_FROM = 6;
+
+/** The strokes that remain, and one step more where it has to be wetted all the time. */
+function effortOf(lift: Lift, dwell: Dwell): Way['effort'] {
+  const often = dwell.rewetEveryMinutes !== null && dwell.bestMinutes / dwell.rewetEveryMinutes > REWETS_ARE_WORK_FROM;
+  return often && lift.effort < 3 ? (lift.effort === 1 ? 2 : 3) : lift.effort;
+}
 
 type Outcome = { readonly way: Way } | { readonly out: RuledOut };
 
@@ -119,7 +135,8 @@ function tryOne(candidate: Candidate, surface: Surface, soil: Soil, at: Circumst
   if (never) return out('surface', never.reason);
   const sets = soil.useless.find((u) => u.sets && liftingOf(u.by, state));
   if (sets) return out('sets', sets.why);
-  const found = liftings(state, soil);
+  const found = liftings(state, soil, surface);
+  const application = applicationOf(candidate.formula, state);
   const best = found[0];
   if (!best) {
     const useless = soil.useless.find((u) => liftingOf(u.by, state));
@@ -127,7 +144,7 @@ function tryOne(candidate: Candidate, surface: Surface, soil: Soil, at: Circumst
   }
   // The best lifter that the surface bears for long enough to be of use.
   for (const { lift } of found) {
-    const dwell = dwellOf(state, lift, passed, air);
+    const dwell = dwellOf(state, application, lift, passed, air);
     if (!dwell) continue;
     const onSurface = judgeOnSurface({ state, surface, soil, passed, dwellMinutes: dwell.bestMinutes });
     const worst = onSurface.findings.find((f) => f.level === 'danger' || f.rulesOut);
@@ -137,7 +154,8 @@ function tryOne(candidate: Candidate, surface: Surface, soil: Soil, at: Circumst
       candidate,
       liftings: found,
       effect: effectOf(found),
-      effort: lift.effort,
+      effort: effortOf(lift, dwell),
+      application,
       dwell,
       why: lift.why,
       cautions: [...findings, ...onSurface.findings],

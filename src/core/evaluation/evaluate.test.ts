@@ -134,6 +134,21 @@ describe('the pour into a bottle', () => {
     expect(lines.map((l) => l.ingredientId)).toEqual(['water', 'salt', 'white-vinegar', 'lavender-oil', 'dish-soap']);
   });
 
+  // Common practice: oils into the alcohol or the soap before these meet the water; powders together, then mist.
+  test.each([
+    ['1 cup rubbing alcohol\n2 cups water\n5 drops lavender oil', ['isopropyl-alcohol', 'lavender-oil', 'water']],
+    ['2 cups water\n5 drops lavender oil', ['water', 'lavender-oil']],
+    [
+      '1 cup baking soda\n1/2 cup citric acid\n5 drops lavender oil\n1 tsp water',
+      ['baking-soda', 'citric-acid', 'lavender-oil', 'water'],
+    ],
+    ['1 tbsp castile soap\n1 tbsp washing soda\n1 L water', ['water', 'washing-soda', 'castile-soap']],
+  ])('%j goes in as %j', (text, ids) => {
+    const { lines } = plan(text);
+    expect(lines.map((l) => l.ingredientId)).toEqual(ids);
+    for (const l of lines) expect(l.why.length).toBeGreaterThan(10);
+  });
+
   test('drops are whole, at least one, and their rounding is said', () => {
     const { lines } = plan('1 gallon water\n1 drop lavender oil');
     const oil = lines.find((l) => l.ingredientId === 'lavender-oil');

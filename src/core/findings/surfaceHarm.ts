@@ -101,7 +101,7 @@ export function limitsOf(surface: Surface, schools: SchoolChoices): readonly Tol
   return [...surface.limits.filter((l) => !replaced.includes(l.of)), ...chosen.flatMap((c) => c.limits)];
 }
 
-const isPlainWater = (state: MixtureState): boolean => state.waterG > 0.995 * state.massG;
+const isPlainWater = (state: MixtureState): boolean => state.waterG > 0.9999 * state.massG;
 
 const subjectsOf = (of: LimitOf, state: MixtureState): string[] => {
   const trait = TRAIT_OF[of];

@@ -65,9 +65,9 @@ export const STARTER_FORMULAS: readonly Formula[] = [
     lines(['oxygen-bleach', gramsPerLitre(12)], ['water', fill])),
   // Floors and wood
   starter('floor', 'Floor wash', 'Vinyl, tile and laminate with a wrung mop', 'waxed or bare wood', 'fresh',
-    lines(['dish-soap', percent(0.2)], ['water', fill])),
+    lines(['dish-soap', percent(0.3)], ['water', fill])),
   starter('wood-soap', 'Damp cloth for wood', 'Varnished and waxed wood: a drop of dish soap, nearly dry', 'standing water anywhere on wood', 'fresh',
-    lines(['dish-soap', percent(0.1)], ['water', fill])),
+    lines(['dish-soap', percent(0.2)], ['water', fill])),
   starter('polish', 'Oil polish', 'Bare and oiled wood: feed and shine', 'varnish, floors (slippery), heaps of rags', 'stored',
     lines(['olive-oil', parts(1)])),
   // Drains and bowls
@@ -82,7 +82,7 @@ export const STARTER_FORMULAS: readonly Formula[] = [
   starter('hands', 'Hand soap', 'Hands, at the basin', 'eyes; hard water leaves a film', 'stored',
     lines(['castile-soap', percent(25)], ['glycerin', percent(2)], ['distilled-water', fill])),
   starter('stain-soap', 'Cool stain wash', 'Egg, milk, blood on colourfast cloth: cool', 'wool, silk, leather', 'fresh',
-    lines(['washing-soda', gramsPerLitre(8)], ['dish-soap', percent(0.5)], ['water', fill])),
+    lines(['washing-soda', gramsPerLitre(8)], ['dish-soap', percent(2)], ['water', fill])),
   // Dry
   starter('tabs', 'Fizzing bowl powder', 'A spoonful in the bowl, after the brush', 'jars with tight lids; anything damp', 'stored',
     lines(['baking-soda', parts(2)], ['citric-acid', parts(1)])),

@@ -5,6 +5,7 @@ import { readRecipe } from '../formula/reader/readRecipe';
 import type { Formula } from '../formula/formula';
 import { discardBy, isPastItsDay, type Batch } from './batch';
 import { labelOf } from './label';
+import { shelfLife, USUALLY_KEPT, type KeptHow } from './shelfLife';
 
 function labelled(text: string, use: Formula['use'] = 'stored') {
   const formula = { ...formulaFromReading(readRecipe(text, { measures: 'us' }), 'f', 'F', 'us')!, use };
@@ -30,6 +31,41 @@ describe('how long it keeps', () => {
     ['1 cup water', 14, 28],
   ])('%j: %d to %d days', (text, low, high) => {
     expect(labelled(text).keeps).toMatchObject({ lowDays: low, highDays: high });
+  });
+
+  const kept = (text: string, how: Partial<KeptHow>): number => {
+    const formula = formulaFromReading(readRecipe(text, { measures: 'us' }), 'f', 'F', 'us')!;
+    const result = evaluate(formula, USUAL_CIRCUMSTANCES);
+    if (!result.ok) throw new Error('does not come together');
+    return shelfLife(result.value.state, { ...USUALLY_KEPT, use: 'stored', ...how }).highDays;
+  };
+  const bottle = { material: 'glass', opaque: true, top: 'trigger', heldFood: false } as const;
+
+  test('the room and the bottle count', () => {
+    const vinegar = '1 cup vinegar\n1 cup water';
+    expect(kept(vinegar, { roomC: 30 })).toBe(30);
+    expect(kept(vinegar, { roomC: 5 })).toBe(90);
+    expect(kept(vinegar, { vessel: { ...bottle, top: 'open' } })).toBe(1);
+    expect(kept('1 cup peroxide', { vessel: bottle })).toBe(180);
+    expect(kept('1 cup peroxide', { vessel: { ...bottle, opaque: false } })).toBe(90);
+  });
+
+  test('infusions keep for months, juice for days, thinned bleach not at all', () => {
+    expect(kept('1 cup orange peel\n2 cups vinegar', {})).toBe(180);
+    expect(kept('1 cup orange juice\n1 cup water', {})).toBe(2);
+    expect(kept('1 cup bleach\n1 cup water', {})).toBe(0);
+  });
+
+  test.each([
+    ['1 cup peroxide', 'stored', /Dark: an opaque/],
+    ['1 cup baking soda\n1/2 cup vinegar', 'fresh', /Never capped/],
+    ['1 cup rubbing alcohol\n1 cup water', 'stored', /Away from hobs/],
+    ['1 cup baking soda\n1 cup citric acid', 'stored', /lid can give/],
+    ['1 cup washing soda', 'stored', /Airtight and dry/],
+    ['1 cup water\n10 drops lavender oil', 'stored', /Shake/],
+    ['1 cup vinegar\n1 cup water', 'stored', /out of reach of children/],
+  ] as const)('%j, %s: how to keep it', (text, use, expected) => {
+    expect(labelled(text, use).storage?.join(' ')).toMatch(expected);
   });
 
   test('what is used at once does not keep', () => {

@@ -23,7 +23,7 @@ export function lifterStrength(state: MixtureState, by: LifterId): number {
     case 'mild-alkali':
       return pH && pH.value >= MILD_FROM_PH ? alkali() : 0;
     case 'surfactant':
-      return state.surfactantGPerL + state.soapGPerL * (1 - (state.soapCurdledFraction ?? 0));
+      return wet ? state.surfactantGPerL + state.soapGPerL * (1 - (state.soapCurdledFraction ?? 0)) : 0;
     case 'alcohol':
       return state.alcoholPercentVV;
     case 'oxidiser':

@@ -23,6 +23,8 @@ export interface ProtonBalance {
 interface Step {
   readonly pKa: number;
   readonly equivalents: number;
+  /** Carbon dioxide for each proton taken. */
+  readonly gasPerProton: number;
 }
 
 interface Steps {
@@ -30,18 +32,34 @@ interface Steps {
   readonly base: readonly Step[];
 }
 
+/** Carbonate gives its gas at the step of carbonic acid itself, pKa 6.352. */
+const GAS_STEP_BELOW_PKA = 7;
+
 /** Lye takes a proton from whatever has one. */
 const LYE_PKA = 16;
 
+/** A carbonate that does not dissolve by itself (chalk, scale) gives way grain by grain, each wholly to gas. */
+const INSOLUBLE_BELOW_G_PER_100ML = 0.1;
+
 function stepsOf(s: Substance): Steps {
   const acid: Step[] = [];
-  const base: Step[] = s.traits.includes('lye') ? [{ pKa: LYE_PKA, equivalents: 1 }] : [];
+  const base: Step[] = s.traits.includes('lye') ? [{ pKa: LYE_PKA, equivalents: 1, gasPerProton: 0 }] : [];
+  const carbonate = s.traits.includes('carbonate');
+  const insoluble = carbonate && (s.solubilityGPer100ML ?? Infinity) < INSOLUBLE_BELOW_G_PER_100ML;
   for (const { system, mol, protons } of s.brings) {
     const { pKas } = acidSystem(system);
     const lost = pKas.length - protons;
     // What is not called an acid (borax, peroxide, soda as it gives its last proton) gives none to speak of.
-    if (s.traits.includes('acid')) acid.push(...pKas.slice(lost).map((pKa) => ({ pKa, equivalents: mol })));
-    base.push(...pKas.slice(0, lost).map((pKa) => ({ pKa, equivalents: mol })));
+    if (s.traits.includes('acid'))
+      acid.push(...pKas.slice(lost).map((pKa) => ({ pKa, equivalents: mol, gasPerProton: 0 })));
+    const taking = pKas.slice(0, lost);
+    const weakest = taking[0];
+    if (insoluble && weakest !== undefined) {
+      base.push({ pKa: weakest, equivalents: mol * taking.length, gasPerProton: 1 / taking.length });
+    } else {
+      const gas = (pKa: number): number => (carbonate && pKa < GAS_STEP_BELOW_PKA ? 1 : 0);
+      base.push(...taking.map((pKa) => ({ pKa, equivalents: mol, gasPerProton: gas(pKa) })));
+    }
   }
   return { acid, base };
 }
@@ -66,8 +84,6 @@ function openSteps(moles: Moles, role: keyof Steps): Open[] {
 
 /** Carbon dioxide leaves as it forms, which draws on acids up to this much weaker than carbonic acid. */
 const DRAW = 0.5;
-
-const GAS_STEP_BELOW_PKA = 7;
 
 /** With nothing to react, nothing is left over either. */
 export const NO_BALANCE: ProtonBalance = {
@@ -105,7 +121,7 @@ export function protonBalance(moles: Moles): ProtonBalance {
         neutralisedMol += given;
         givenBy[acid.of.id] = (givenBy[acid.of.id] ?? 0) + given;
       }
-      if (base.of.traits.includes('carbonate') && base.pKa < GAS_STEP_BELOW_PKA) carbonDioxideMol += given;
+      carbonDioxideMol += given * base.gasPerProton;
       for (const side of [base, acid]) {
         const spent = (moles[side.of.id] ?? 0) - side.left / side.equivalents;
         reacted[side.of.id] = Math.max(reacted[side.of.id] ?? 0, spent);

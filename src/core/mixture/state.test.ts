@@ -92,6 +92,13 @@ describe('acid meets alkali', () => {
     expect(protonBalance({ 'sodium-carbonate': 1, 'acetic-acid': 2 }).carbonDioxideMol).toBe(1);
   });
 
+  // CaCO3 + 2 CH3COOH: a litre of 5 % vinegar takes up 41.7 g, and chalk left over does not hold gas back.
+  test('vinegar on chalk gives half a mole of gas for each mole of acid', () => {
+    expect(protonBalance({ chalk: 10, 'acetic-acid': 1 }).carbonDioxideMol).toBeCloseTo(0.5, 9);
+    const { undissolvedG } = mix([mL('white-vinegar', 1000), grams('chalk', 100)]);
+    expect(100 - undissolvedG).toBeCloseTo(41.7, 0);
+  });
+
   // 3 mol of NaHCO3 to 1 of citric acid: 1.31 g of soda to a gram (3 × 84.0 / 192.1).
   test('citric acid takes three times its moles of soda', () => {
     const { acidLeftMol, alkaliLeftMol, carbonDioxideMol } = protonBalance({
