@@ -2,14 +2,24 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import {
+  evaluate,
   evaluateAndPlan,
   formulaFromReading,
+  rankWays,
   readRecipe,
+  SOILS,
+  STARTER_FORMULAS,
+  surfaceByName,
+  SURFACES,
   toolSet,
   unreadOf,
   USUAL_CIRCUMSTANCES,
+  weighSupplies,
+  type Formula,
   type Vessel,
 } from '../src/core';
+import { ACID_SYSTEMS, systemIndex } from '../src/core/catalogue/acidSystems';
+import { equilibrium, type Solution } from '../src/core/mixture/equilibrium';
 
 interface Figure {
   readonly name: string;
@@ -92,5 +102,90 @@ function firstScripts(): void {
   });
 }
 
+/** Six lines that react, so that every view and many findings are worked out; one surface. */
+const SIX_LINES = `1 cup white vinegar
+1/2 cup water
+2 tbsp rubbing alcohol
+1 tsp dish soap
+12 drops tea tree oil
+1 tbsp baking soda`;
+
+function formulaOf(text: string): Formula {
+  const formula = formulaFromReading(readRecipe(text, { measures: 'us' }), 'f', 'F', 'us');
+  if (!formula) throw new Error('nothing was read');
+  return formula;
+}
+
+/** A solution like the one in six lines, for the bare search: acetate, carbonate and an ion that takes no part. */
+function bareSolution(): Solution {
+  const totals = new Float64Array(ACID_SYSTEMS.length);
+  totals[systemIndex('acetic')] = 0.53;
+  totals[systemIndex('carbonic')] = 0.44;
+  return { totals, spectatorCharge: 0.44, spectatorIonic: 0.44 };
+}
+
+/** The first so many lines of the six, over and over, without drops. */
+function manyLines(formula: Formula, count: number): Formula {
+  const kept = formula.lines.filter((l) => l.amount.kind !== 'drops');
+  const lines = Array.from({ length: count }, (_, i) => ({ ...kept[i % kept.length]!, id: String(i) }));
+  return { ...formula, lines };
+}
+
+function wholeEvaluation(): void {
+  const at = { ...USUAL_CIRCUMSTANCES, surface: surfaceByName('marble'), dwellMinutes: 5 };
+  const formula = formulaOf(SIX_LINES);
+  const ms = medianMs(() => evaluate(formula, at), 500);
+  const solution = bareSolution();
+  const bareMs = medianMs(() => equilibrium(solution), 2000);
+  const AIM_PER_SECOND = 5000;
+  say({
+    name: 'whole evaluations of six lines on one surface, against the aim',
+    value: 1000 / ms,
+    unit: 'per second',
+    baseline: AIM_PER_SECOND,
+    ratio: 1000 / ms / AIM_PER_SECOND,
+  });
+  say({
+    name: 'whole evaluation to one bare root finding',
+    value: ms,
+    unit: 'ms',
+    baseline: bareMs,
+    ratio: ms / bareMs,
+  });
+  const [ten, forty] = [manyLines(formula, 10), manyLines(formula, 40)];
+  const tenMs = medianMs(() => evaluate(ten, at));
+  const fortyMs = medianMs(() => evaluate(forty, at));
+  say({
+    name: 'forty lines to ten, linear would be 4',
+    value: fortyMs,
+    unit: 'ms',
+    baseline: tenMs,
+    ratio: fortyMs / tenMs,
+  });
+}
+
+function allWays(): void {
+  const air = { roomC: 20, humidityPercent: 60 };
+  const rank = (): number => {
+    const candidates = weighSupplies({ shelf: [], formulas: STARTER_FORMULAS, cupboard: null }, USUAL_CIRCUMSTANCES);
+    let ways = 0;
+    for (const surface of SURFACES) {
+      for (const soil of SOILS) ways += rankWays(candidates, surface, soil, USUAL_CIRCUMSTANCES, air).ways.length;
+    }
+    return ways;
+  };
+  const ms = medianMs(rank, 1, 5);
+  const SECOND_MS = 1000;
+  say({
+    name: `${STARTER_FORMULAS.length} starters against ${SURFACES.length} surfaces and ${SOILS.length} soils, against a second`,
+    value: ms,
+    unit: 'ms',
+    baseline: SECOND_MS,
+    ratio: ms / SECOND_MS,
+  });
+}
+
 keystroke();
+wholeEvaluation();
+allWays();
 firstScripts();

@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import { INGREDIENTS } from '../catalogue/lookup';
 import type { Ingredient } from '../catalogue/ingredient';
+import { substance, type SubstanceId } from '../catalogue/substances';
+import { sharesOf } from '../formula/composition';
 import { SCOPES, isWorse } from '../findings/finding';
 import type { Formula, IngredientRef, Line } from '../formula/formula';
 import { fillML, quantify, scaleTo } from '../formula/quantify';
@@ -93,6 +95,56 @@ test('an ingredient is judged by its own contents, under any name', () => {
       expect(said(weigh(renamed))).toEqual(said(weigh(formula)));
     }),
     { numRuns: 200 },
+  );
+});
+
+test('twice, ten times or a tenth of every amount is judged the same', () => {
+  const times = (amount: Amount, k: number): Amount =>
+    'value' in amount ? { ...amount, value: { low: amount.value.low * k, high: amount.value.high * k } } : amount;
+  fc.assert(
+    fc.property(rowsOf(fixedAmount), fc.constantFrom(2, 10, 0.1, 7.3), fc.constantFrom(...SCOPES), (rows, k, scope) => {
+      const once = formulaOf(rows);
+      const more = formulaOf(rows.map(([i, amount]) => [i, times(amount, k)] as const));
+      expect(said(weigh(more, { scope }))).toEqual(said(weigh(once, { scope })));
+    }),
+    { numRuns: 200 },
+  );
+});
+
+test('an ingredient taken apart into its contents meets the others as it did whole', () => {
+  const pure = (id: SubstanceId): IngredientRef => ({
+    kind: 'own',
+    id: `pure:${id}`,
+    name: `pure ${id}`,
+    form: substance(id).traits.includes('essential-oil') ? 'oil' : 'liquid',
+    densityGPerML: Math.min(5, Math.max(0.1, 1 / Math.max(0.2, substance(id).displacementMLPerG))),
+    contents: [{ substance: id, percent: 100, low: 100, high: 100, basis: 'w/w' }],
+  });
+  const GASES = ['chlorine-gas', 'chloramine-gas', 'bleach-with-peroxide', 'peracetic-acid'];
+  const liquids = own.filter((i) => i.form === 'liquid');
+  fc.assert(
+    fc.property(rowsOf(fixedAmount, liquids), fc.constantFrom('stored' as const, 'fresh' as const), (rows, scope) => {
+      const whole = formulaOf(rows);
+      const quantified = quantify(whole, 20);
+      if (!quantified.ok) return;
+      const lines: Line[] = quantified.value.portions.flatMap((p) =>
+        sharesOf(p.ingredient)
+          .filter((s) => s.gPerG > 0)
+          .map((s, n) => ({
+            id: `${p.line.id}-${n}`,
+            ingredient: pure(s.id),
+            amount: { kind: 'mass', value: { low: s.gPerG * p.massG, high: s.gPerG * p.massG }, unit: 'g' },
+          })),
+      );
+      fc.pre(lines.length <= 40);
+      const apart = weigh({ ...whole, lines }, { scope });
+      const before = weigh(whole, { scope });
+      const gases = (e: Evaluation): string[] => said(e).filter((c) => GASES.some((g) => c.startsWith(g)));
+      expect(gases(apart)).toEqual(gases(before));
+      const [a, b] = [apart.state.pH?.value, before.state.pH?.value];
+      if (a !== undefined && b !== undefined) expect(Math.abs(a - b)).toBeLessThan(0.15);
+    }),
+    { numRuns: 150 },
   );
 });
 

@@ -1,5 +1,6 @@
 import { sharesOf } from '../formula/composition';
 import { bringersOf, has } from '../mixture/state';
+import { isOver, reaches } from './limit';
 import type { Rule } from './rule';
 
 /** Rules about what a bottle does to its contents, and they to it. */
@@ -19,7 +20,7 @@ export const settlesOut: Rule = {
   check: ({ state, scope, use, amounts, formula }) => {
     if (!formula || !amounts || !use.pourable || state.volumeML <= 0) return null;
     if (scope !== 'stored' && !use.sprayed) return null;
-    if (state.undissolvedG / (state.volumeML / 1000) <= SETTLES_ABOVE_G_PER_L) return null;
+    if (!isOver(state.undissolvedG / (state.volumeML / 1000), SETTLES_ABOVE_G_PER_L)) return null;
     const subjects = state.brought
       .filter((i) => sharesOf(i).some(({ id }) => (state.undissolved[id] ?? 0) > 0))
       .map((i) => i.name);
@@ -35,7 +36,7 @@ export const settlesOut: Rule = {
 };
 
 /** A pinch of what clogs does not, g per litre. */
-const CLOGS_ABOVE_G_PER_L = 1;
+const CLOGS_ABOVE_G_PER_L = 1.5;
 
 export const clogsSprayer: Rule = {
   code: 'clogs-sprayer',
@@ -58,10 +59,11 @@ export const clogsSprayer: Rule = {
     if (!use.pourable && use.sprayed && (scope === 'stored' || scope === 'fresh')) {
       return { level: 'defeats', subjects: bringersOf(state, 'abrasive'), as: 'paste' };
     }
-    if (!use.sprayed || (state.traitG.clogging ?? 0) / (state.volumeML / 1000) <= CLOGS_ABOVE_G_PER_L) return null;
+    if (!use.sprayed || !isOver((state.traitG.clogging ?? 0) / (state.volumeML / 1000), CLOGS_ABOVE_G_PER_L))
+      return null;
     // Sugar dissolves: it is sticky, not gritty.
     const grainsG = (state.traitG.clogging ?? 0) - (state.grams.sugar ?? 0);
-    if (grainsG / (state.volumeML / 1000) <= CLOGS_ABOVE_G_PER_L) return null;
+    if (!isOver(grainsG / (state.volumeML / 1000), CLOGS_ABOVE_G_PER_L)) return null;
     return { level: 'caution', subjects: bringersOf(state, 'clogging') };
   },
 };
@@ -169,11 +171,14 @@ export const spoils: Rule = {
   },
   check: ({ state, scope, formula, amounts }) => {
     if (!formula || !amounts || scope !== 'stored' || !state.wet || state.waterG < 0.3 * state.massG) return null;
-    if (state.alcoholPercentVV >= KEEPS.alcoholPercentVV || state.freeAcidPercentAsAcetic >= KEEPS.acidPercent)
+    if (
+      reaches(state.alcoholPercentVV, KEEPS.alcoholPercentVV) ||
+      reaches(state.freeAcidPercentAsAcetic, KEEPS.acidPercent)
+    )
       return null;
-    if (state.hydrogenPeroxidePercentWV >= KEEPS.peroxidePercent || has(state, 'hypochlorite')) return null;
+    if (reaches(state.hydrogenPeroxidePercentWV, KEEPS.peroxidePercent) || has(state, 'hypochlorite')) return null;
     const litres = state.volumeML / 1000;
-    if ((state.traitG.perishable ?? 0) / litres > PERISHABLE_FROM_G_PER_L) {
+    if (isOver((state.traitG.perishable ?? 0) / litres, PERISHABLE_FROM_G_PER_L)) {
       return { level: 'caution', subjects: bringersOf(state, 'perishable') };
     }
     return state.soapGPerL > SOAP_FROM_G_PER_L && state.soapGPerL < SOAP_KEEPS_FROM_G_PER_L

@@ -1,4 +1,5 @@
 import { bringersOf, has } from '../mixture/state';
+import { isOver, reaches } from './limit';
 import type { Rule } from './rule';
 
 /** Strong acids and alkalis by strength: limits from `safety` labels and data sheets, from memory. */
@@ -40,9 +41,9 @@ export const corrosiveAcid: Rule = {
     const left = acidLeftMol > 0 ? acidLeftMol / (acidLeftMol + neutralisedMol) : 0;
     const acetic = left * state.aceticAcidPercentWV;
     const citric = left * state.citricAcidPercentWV;
-    if (acetic <= ACETIC_CAUTION && citric <= CITRIC_CAUTION) return null;
+    if (!isOver(acetic, ACETIC_CAUTION) && !isOver(citric, CITRIC_CAUTION)) return null;
     return {
-      level: acetic >= ACETIC_DANGER || citric >= ACETIC_DANGER ? 'danger' : 'caution',
+      level: reaches(acetic, ACETIC_DANGER) || reaches(citric, ACETIC_DANGER) ? 'danger' : 'caution',
       subjects: bringersOf(state, 'acid'),
       figures: { acidPercent: Math.max(acetic, citric) },
     };
@@ -72,7 +73,7 @@ export const corrosiveAlkali: Rule = {
     if (formula && lye.length > 0) return { level: 'danger', subjects: lye, as: 'lye' };
     if (!state.wet || has(state, 'hypochlorite')) return null;
     const pH = state.pH?.value ?? 7;
-    return pH > ALKALI_CAUTION_PH || (state.sodiumCarbonatePercentWV > SODA_CAUTION && pH > SODA_STILL_STRONG_PH)
+    return pH > ALKALI_CAUTION_PH || (isOver(state.sodiumCarbonatePercentWV, SODA_CAUTION) && pH > SODA_STILL_STRONG_PH)
       ? {
           level: 'caution',
           subjects: bringersOf(state, 'alkali'),
@@ -99,7 +100,7 @@ export const ammoniaFumes: Rule = {
     },
   },
   check: ({ state, words }) => {
-    if (!has(state, 'ammonia-source') || state.ammoniaPercentWW <= AMMONIA_CAUTION) return null;
+    if (!has(state, 'ammonia-source') || !isOver(state.ammoniaPercentWW, AMMONIA_CAUTION)) return null;
     const small = SMALL_ROOM.test(words);
     return {
       level: small || has(state, 'hypochlorite') ? 'danger' : 'caution',

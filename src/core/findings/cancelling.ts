@@ -2,6 +2,7 @@ import type { LifterId } from '../catalogue/soils';
 import { lifterStrength } from '../mixture/lifters';
 import { bringersOf, has } from '../mixture/state';
 import type { Raised } from './finding';
+import { reaches } from './limit';
 import type { Rule } from './rule';
 
 /** Less than this much acid meeting alkali is not worth a word, mmol per litre. */
@@ -152,7 +153,7 @@ export const tooWeak: Rule = {
       const tried = soil.lifts
         .map((l) => ({ lift: l, strength: lifterStrength(state, l.by) }))
         .filter((t) => t.strength > 0 && t.lift.by !== 'water');
-      if (tried.length === 0 || tried.some((t) => t.strength >= t.lift.from)) return null;
+      if (tried.length === 0 || tried.some((t) => reaches(t.strength, t.lift.from))) return null;
       const near = tried.reduce((a, b) => (b.strength / b.lift.from > a.strength / a.lift.from ? b : a));
       return {
         level: 'defeats',
@@ -168,7 +169,7 @@ export const tooWeak: Rule = {
     }
     if (!state.wet || has(state, 'surfactant') || has(state, 'soap') || has(state, 'alkali')) return null;
     const found = WEAK_BELOW.map((w) => ({ ...w, strength: lifterStrength(state, w.by) }));
-    if (found.some((w) => w.strength >= w.least)) return null;
+    if (found.some((w) => reaches(w.strength, w.least))) return null;
     const weak = found.find((w) => w.strength > w.trace);
     return weak
       ? {

@@ -10,10 +10,6 @@ export const SCOPES: readonly Scope[] = ['stored', 'fresh', 'sequence', 'air', '
 
 const RANK: Record<Level, number> = { clear: 0, caution: 1, defeats: 2, danger: 3 };
 
-/** The worst of some levels; `clear` for none. */
-export const worstOf = (levels: readonly Level[]): Level =>
-  levels.reduce<Level>((worst, level) => (RANK[level] > RANK[worst] ? level : worst), 'clear');
-
 /** True if `a` is worse than `b`. */
 export const isWorse = (a: Level, b: Level): boolean => RANK[a] > RANK[b];
 

@@ -1,5 +1,5 @@
-import { isWorse, worstOf, type Finding, type Level } from './finding';
-import { applyRule, type Situation } from './rule';
+import type { Finding, Level, Scope } from './finding';
+import { applyRule, type Rule, type Situation } from './rule';
 import { MIXTURE_RULES } from './rules';
 import { SURFACE_RULES, type OnSurface } from './surfaceHarm';
 
@@ -9,18 +9,27 @@ export interface Judgement {
   readonly findings: readonly Finding[];
 }
 
-const judgement = (findings: readonly Finding[]): Judgement => ({
-  verdict: worstOf(findings.map((f) => f.level)),
-  findings: [...findings].sort((a, b) => Number(isWorse(b.level, a.level)) - Number(isWorse(a.level, b.level))),
-});
+const RANK: readonly Level[] = ['danger', 'defeats', 'caution', 'clear'];
+
+/** Worst first; within a level in the order of the rules. */
+function judgement(findings: readonly Finding[]): Judgement {
+  const sorted = RANK.flatMap((level) => findings.filter((f) => f.level === level));
+  return { verdict: sorted[0]?.level ?? 'clear', findings: sorted };
+}
+
+function putAll<S>(rules: readonly Rule<S>[], situation: S, scope: Scope): Judgement {
+  const findings: Finding[] = [];
+  for (const rule of rules) {
+    for (const finding of applyRule(rule, situation, scope)) findings.push(finding);
+  }
+  return judgement(findings);
+}
 
 /** Puts every rule to a mixture or a meeting. */
-export const judge = (situation: Situation): Judgement =>
-  judgement(MIXTURE_RULES.flatMap((rule) => applyRule(rule, situation, situation.scope)));
+export const judge = (situation: Situation): Judgement => putAll(MIXTURE_RULES, situation, situation.scope);
 
 /** Puts every surface rule to a mixture on a surface. */
-export const judgeOnSurface = (on: OnSurface): Judgement =>
-  judgement(SURFACE_RULES.flatMap((rule) => applyRule(rule, on, 'fresh')));
+export const judgeOnSurface = (on: OnSurface): Judgement => putAll(SURFACE_RULES, on, 'fresh');
 
 /** The same judgement with more findings in it. */
 export const withFindings = (base: Judgement, more: readonly Finding[]): Judgement =>

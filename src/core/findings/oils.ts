@@ -1,6 +1,7 @@
 import type { Lives } from '../catalogue/household';
 import { substance, type SubstanceId, type Trait } from '../catalogue/substances';
 import { bringersOf, has, type MixtureState } from '../mixture/state';
+import { isOver, reaches } from './limit';
 import type { Rule } from './rule';
 
 /** Rules about essential oils: on skin, in the air animals breathe, in plastic, and afloat. */
@@ -22,7 +23,7 @@ function oilPercentVV(state: MixtureState, trait: Trait): number {
 }
 
 const enough = (state: MixtureState, trait: Trait): boolean =>
-  has(state, trait) && oilPercentVV(state, trait) > TRACE_PERCENT_VV;
+  has(state, trait) && isOver(oilPercentVV(state, trait), TRACE_PERCENT_VV);
 
 /** So much of the oils afloat is worth a word, 0 to 1. */
 const FLOATS_FROM_SHARE = 0.15;
@@ -76,8 +77,8 @@ export const oilStrong: Rule = {
     // Hot oils count double: they have half the ceiling.
     const counted = state.essentialOilPercentVV + oilPercentVV(state, 'hot-oil');
     const danger = use.onSkin ? OIL_SKIN_DANGER : OIL_ANYWHERE_DANGER;
-    if (counted <= OIL_CAUTION) return null;
-    const isDanger = counted > danger;
+    if (!isOver(counted, OIL_CAUTION)) return null;
+    const isDanger = isOver(counted, danger);
     return {
       level: isDanger ? 'danger' : 'caution',
       subjects: bringersOf(state, 'essential-oil'),
@@ -150,7 +151,7 @@ export const oilAndLungs: Rule = {
     if (!lives.includes('asthma') && !lives.includes('infant')) return null;
     if (!use.sprayed && scope !== 'air') return null;
     const oily = enough(state, 'essential-oil');
-    const sour = state.freeAcidPercentAsAcetic >= ACID_SPRAY_FROM_PERCENT;
+    const sour = reaches(state.freeAcidPercentAsAcetic, ACID_SPRAY_FROM_PERCENT);
     if (!oily && !sour) return null;
     return {
       level: 'caution',
@@ -173,7 +174,7 @@ export const oilAttacksPlastic: Rule = {
   check: ({ state, vessel, scope, amounts }) => {
     if (scope !== 'stored' || !amounts) return null;
     const oilPercent = oilPercentVV(state, 'plastic-oil');
-    if (oilPercent <= 1) return null;
+    if (!isOver(oilPercent, 1)) return null;
     const material = vessel?.material ?? 'unknown';
     if (material !== 'unknown' && !SOFT_PLASTICS.includes(material)) return null;
     return { level: 'caution', subjects: bringersOf(state, 'plastic-oil'), figures: { oilPercentVV: oilPercent } };

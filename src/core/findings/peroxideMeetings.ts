@@ -1,4 +1,5 @@
 import { bringersOf, has } from '../mixture/state';
+import { isOver } from './limit';
 import type { Rule } from './rule';
 
 /** Below this nothing is called peroxide, percent w/v: a trace. */
@@ -88,8 +89,8 @@ export const strongPeroxide: Rule = {
   check: ({ state }) => {
     const percent = state.hydrogenPeroxidePercentWV;
     // A dry powder is judged by the solution it makes.
-    if (!state.wet || percent <= STRONG_PERCENT) return null;
-    const danger = percent > BURNING_PERCENT;
+    if (!state.wet || !isOver(percent, STRONG_PERCENT)) return null;
+    const danger = isOver(percent, BURNING_PERCENT);
     return {
       level: danger ? 'danger' : 'caution',
       subjects: bringersOf(state, 'peroxide'),

@@ -41,10 +41,12 @@ export interface Rule<S = Situation> {
   readonly check: (situation: S) => Raised | readonly Raised[] | null;
 }
 
+const NOTHING: readonly Finding[] = [];
+
 /** Puts a rule's check to a situation and its answers into words. */
-export function applyRule<S>(rule: Rule<S>, situation: S, scope: Scope): Finding[] {
+export function applyRule<S>(rule: Rule<S>, situation: S, scope: Scope): readonly Finding[] {
   const answer = rule.check(situation);
-  if (!answer) return [];
+  if (!answer) return NOTHING;
   const raised = Array.isArray(answer) ? (answer as readonly Raised[]) : [answer as Raised];
   return raised.map((r) => {
     const words = r.as ? (rule.otherWords?.[r.as] ?? rule.words) : rule.words;

@@ -67,32 +67,39 @@ function resolved(line: Line): Resolved {
   return { line, ingredient, spread: spreadOf(line.amount, ingredient) };
 }
 
+const byML = ({ line, ingredient, spread }: Resolved, volumeML: number): Portion => ({
+  line,
+  ingredient,
+  spread,
+  volumeML,
+  massG: volumeML * ingredient.densityGPerML,
+});
+
+const byG = (of: Resolved, massG: number): Portion => byML(of, massG / of.ingredient.densityGPerML);
+
 function portion(of: Resolved, formula: Formula, sizes: Sizes, reading: Reading, dropsPerML: number): Portion {
-  const { line, ingredient, spread } = of;
+  const { line, ingredient } = of;
   const { amount } = line;
-  const density = ingredient.densityGPerML;
-  const byML = (volumeML: number): Portion => ({ line, ingredient, spread, volumeML, massG: volumeML * density });
-  const byG = (massG: number): Portion => ({ line, ingredient, spread, volumeML: massG / density, massG });
   const drops = dropsPerMLOf(ingredient, dropsPerML);
   switch (amount.kind) {
     case 'mass':
-      return byG(endOf(amount.value, reading) * unitG(amount.unit));
+      return byG(of, endOf(amount.value, reading) * unitG(amount.unit));
     case 'parts':
-      return byML(endOf(amount.value, reading) * sizes.unitML);
+      return byML(of, endOf(amount.value, reading) * sizes.unitML);
     case 'to-fill':
-      return byML(sizes.unitML);
+      return byML(of, sizes.unitML);
     case 'drops-per-100mL':
-      return byML(((endOf(amount.value, reading) / drops) * sizes.batchML) / 100);
+      return byML(of, ((endOf(amount.value, reading) / drops) * sizes.batchML) / 100);
     case 'grams-per-litre':
-      return byG((endOf(amount.value, reading) * sizes.batchML) / 1000);
+      return byG(of, (endOf(amount.value, reading) * sizes.batchML) / 1000);
     case 'percent': {
       const share = endOf(amount.value, reading) / 100;
-      if (amount.basis === 'v/v') return byML(share * sizes.batchML);
-      return byG(share * (amount.basis === 'w/v' ? sizes.batchML : sizes.massG));
+      if (amount.basis === 'v/v') return byML(of, share * sizes.batchML);
+      return byG(of, share * (amount.basis === 'w/v' ? sizes.batchML : sizes.massG));
     }
     default: {
       const stated = statedML(amount, formula.measures, drops);
-      return byML(stated ? endOf(stated, reading) : 0);
+      return byML(of, stated ? endOf(stated, reading) : 0);
     }
   }
 }

@@ -1,6 +1,7 @@
 import { ACID_SYSTEMS, FATTY_PKA, systemIndex } from '../catalogue/acidSystems';
 import { substance, type SubstanceId } from '../catalogue/substances';
-import { carbonateViews, equilibrium, fizzedOutNear, toReachPH, type Equilibrium, type Solution } from './equilibrium';
+import { carbonateViews, fizzedOutNear } from './carbonateViews';
+import { equilibrium, toReachPH, type Equilibrium, type Solution } from './equilibrium';
 import type { Moles } from './protonBalance';
 
 /** A pH with the band in which it lies. */

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import fzero from 'fzero';
 import { ACID_SYSTEMS, systemIndex, type SystemId } from '../catalogue/acidSystems';
-import { CO2_AT_ONE_ATM, carbonateViews, equilibrium, toReachPH, type Solution } from './equilibrium';
+import { CO2_AT_ONE_ATM, carbonateViews } from './carbonateViews';
+import { equilibrium, toReachPH, type Solution } from './equilibrium';
 
 /** mol/L (or mol/kg: the same at these strengths) of systems, and of ions that take no part by charge. */
 function solution(

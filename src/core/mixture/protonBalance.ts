@@ -106,6 +106,7 @@ export const NO_BALANCE: ProtonBalance = {
 export function protonBalance(moles: Moles): ProtonBalance {
   const acids = openSteps(moles, 'acid').sort((a, b) => a.pKa - b.pKa);
   const bases = openSteps(moles, 'base').sort((a, b) => b.pKa - a.pKa);
+  if (acids.length === 0 && bases.length === 0) return NO_BALANCE;
   let neutralisedMol = 0;
   let carbonDioxideMol = 0;
   const reacted: Moles = {};

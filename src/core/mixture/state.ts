@@ -2,9 +2,10 @@ import type { Ingredient } from '../catalogue/ingredient';
 import { substance, type SubstanceId, type Trait } from '../catalogue/substances';
 import { DEFAULT_HEADSPACE_PERCENT } from '../catalogue/vessels';
 import { sharesOf, type Grams } from '../formula/composition';
-import { isWet, mixedVolume, UNDISSOLVED_ML_PER_G, type Poured } from '../formula/mixedVolume';
+import { isWet, mixedVolume, type Poured } from '../formula/mixedVolume';
 import type { Span } from '../quantity/span';
-import { acidityOf, type Acidity, type PHBand } from './acidity';
+import type { Acidity, PHBand } from './acidity';
+import { acidityIn } from './dissolved';
 import { flashPointC } from './flashPoint';
 import { closedGainBar, gasML, HENRY } from './gas';
 import { soapBoundMol } from './hardness';
@@ -12,6 +13,7 @@ import { oilPhase } from './oilPhase';
 import { peraceticMaxPPM } from './peracetic';
 import { NO_BALANCE, protonBalance, type Moles, type ProtonBalance } from './protonBalance';
 import { inertSalts, type InertSalt } from './salts';
+import { addUp, hardestGrain, leftUndissolved, molesOf, sumOf, traitsOf } from './sums';
 
 /** What a mixture is, at 20 to 25 °C. Every verdict reads this, never a name alone. */
 export interface MixtureState {
@@ -71,102 +73,18 @@ export interface MixOptions {
 const CHLORINE_G_PER_MOL = 70.906;
 const ACETIC_G_PER_MOL = 60.052;
 const PEROXIDE_G_PER_MOL = 34.015;
+const ETHANOL_ML_PER_G = substance('ethanol').displacementMLPerG;
+const ISOPROPANOL_ML_PER_G = substance('isopropanol').displacementMLPerG;
+
+/** From this share on an oil or solvent sets the flash point, percent v/v (common practice, no source). */
+const OIL_BURNS_FROM_PERCENT_VV = 20;
 
 /** Alkali breaks peroxide up within hours to days above this pH. */
 const PEROXIDE_BREAKS_ABOVE_PH = 8;
 
-/** Below this share of water in all liquid there is no pH to speak of. */
-const PH_FROM_WATER_SHARE = 0.2;
-
-interface Sums {
-  readonly grams: Grams;
-  readonly lowG: Grams;
-  readonly highG: Grams;
-  readonly tapML: number;
-  readonly massG: number;
-}
-
-/** Adds up what is poured, substance by substance, g, with both ends of strengths and spoonfuls. */
-function addUp(poured: readonly Poured[]): Sums {
-  const grams: Grams = {};
-  const lowG: Grams = {};
-  const highG: Grams = {};
-  let tapML = 0;
-  let massG = 0;
-  for (const { ingredient, massG: g, volumeML, spread = 0 } of poured) {
-    massG += g;
-    if (ingredient.water === 'tap' || ingredient.water === 'boiling') tapML += volumeML;
-    for (const { id, gPerG, lowGPerG, highGPerG } of sharesOf(ingredient)) {
-      grams[id] = (grams[id] ?? 0) + gPerG * g;
-      lowG[id] = (lowG[id] ?? 0) + lowGPerG * g * Math.max(0, 1 - spread);
-      highG[id] = (highG[id] ?? 0) + highGPerG * g * (1 + spread);
-    }
-  }
-  return { grams, lowG, highG, tapML, massG };
-}
-
-function molesOf(grams: Grams): Moles {
-  const moles: Moles = {};
-  for (const key in grams) {
-    const id = key as SubstanceId;
-    const g = grams[id] ?? 0;
-    const { molarMassG } = substance(id);
-    if (molarMassG !== null && g > 0) moles[id] = g / molarMassG;
-  }
-  return moles;
-}
-
-function traitsOf(grams: Grams): Partial<Record<Trait, number>> {
-  const traitG: Partial<Record<Trait, number>> = {};
-  for (const key in grams) {
-    const g = grams[key as SubstanceId] ?? 0;
-    if (g <= 0) continue;
-    for (const trait of substance(key as SubstanceId).traits) traitG[trait] = (traitG[trait] ?? 0) + g;
-  }
-  return traitG;
-}
-
 /** Peroxide as such, mol: free, and three to a mole of percarbonate. */
 const peroxideMol = (moles: Moles): number =>
   (moles['hydrogen-peroxide'] ?? 0) + 3 * (moles['sodium-percarbonate'] ?? 0);
-
-/** What a reaction draws into solution is no longer undissolved. */
-function leftUndissolved(undissolved: Grams, balance: ProtonBalance): Grams {
-  const left: Grams = {};
-  for (const key in undissolved) {
-    const id = key as SubstanceId;
-    const drawnG = (balance.reacted[id] ?? 0) * (substance(id).molarMassG ?? 0);
-    const g = (undissolved[id] ?? 0) - drawnG;
-    if (g > 1e-9) left[id] = g;
-  }
-  return left;
-}
-
-const sumOf = (grams: Grams): number => Object.values(grams).reduce((sum, g) => sum + g, 0);
-
-/** Grains fewer than this, g per gram of the whole, scratch nothing. */
-const GRAINS_FROM_SHARE = 0.005;
-
-function hardestGrain(undissolved: Grams, massG: number): number | null {
-  let hardest: number | null = null;
-  for (const key in undissolved) {
-    const { mohs } = substance(key as SubstanceId);
-    if (mohs === null || (undissolved[key as SubstanceId] ?? 0) < GRAINS_FROM_SHARE * massG) continue;
-    hardest = Math.max(hardest ?? 0, mohs);
-  }
-  return hardest;
-}
-
-function shares(of: Grams, ends: Grams, fixed: Grams): Moles {
-  const share: Moles = {};
-  for (const key in of) {
-    const id = key as SubstanceId;
-    const g = of[id] ?? 0;
-    // A solution that is saturated stays so at either end.
-    share[id] = g > 0 && (fixed[id] ?? 0) <= 0 ? (ends[id] ?? g) / g : 1;
-  }
-  return share;
-}
 
 /**
  * The state of what is poured together. Strengths count what was put in; what acid and alkali have done to
@@ -174,7 +92,8 @@ function shares(of: Grams, ends: Grams, fixed: Grams): Moles {
  */
 export function mix(poured: readonly Poured[], options: MixOptions = {}): MixtureState {
   const { headspacePercent = DEFAULT_HEADSPACE_PERCENT, hardnessMgPerL = null } = options;
-  const { grams, lowG, highG, tapML, massG } = addUp(poured);
+  const sums = addUp(poured);
+  const { grams, tapML, massG } = sums;
   const moles = molesOf(grams);
   const traitG = traitsOf(grams);
   const wet = isWet(poured);
@@ -183,12 +102,11 @@ export function mix(poured: readonly Poured[], options: MixOptions = {}): Mixtur
   const undissolved = wet ? leftUndissolved(beforeReaction, balance) : beforeReaction;
   const undissolvedG = sumOf(undissolved);
 
-  const percentWV = (g: number): number => (volumeML > 0 ? (100 * g) / volumeML : 0);
-  const per100ML = (id: SubstanceId): number => percentWV(grams[id] ?? 0);
-  const molPerL = (mol: number): number => (volumeML > 0 ? (1000 * mol) / volumeML : 0);
-  const percentVV = (id: SubstanceId): number => percentWV((grams[id] ?? 0) * substance(id).displacementMLPerG);
-  const ethanol = percentVV('ethanol');
-  const isopropanol = percentVV('isopropanol');
+  // From grams to percent w/v, from mL to percent v/v, from mol to mol/L.
+  const percent = volumeML > 0 ? 100 / volumeML : 0;
+  const molPerL = 10 * percent;
+  const ethanol = percent * (grams.ethanol ?? 0) * ETHANOL_ML_PER_G;
+  const isopropanol = percent * (grams.isopropanol ?? 0) * ISOPROPANOL_ML_PER_G;
   const alcoholPercentVV = ethanol + isopropanol;
   const waterG = grams.water ?? 0;
 
@@ -199,12 +117,10 @@ export function mix(poured: readonly Poured[], options: MixOptions = {}): Mixtur
     if (flashC === null) continue;
     const mL = (grams[key as SubstanceId] ?? 0) * displacementMLPerG;
     if (traits.includes('essential-oil')) oilML += mL;
-    if (percentWV(mL) > 20) oilFlashC = Math.min(oilFlashC ?? Infinity, flashC);
+    if (percent * mL > OIL_BURNS_FROM_PERCENT_VV) oilFlashC = Math.min(oilFlashC ?? Infinity, flashC);
   }
 
-  const acidity = wet
-    ? acidityIn(poured, { moles, undissolved, volumeML, waterG, tapML, alcoholPercentVV, grams, lowG, highG })
-    : null;
+  const acidity = wet ? acidityIn(poured, sums, { moles, undissolved, volumeML, alcoholPercentVV }) : null;
   const curdledFraction = acidity?.soapCurdledFraction ?? ((moles.soap ?? 0) > 0 && wet ? 0 : null);
   const soapMol = moles.soap ?? 0;
   const soapLeftG = (grams.soap ?? 0) * (1 - (curdledFraction ?? 0));
@@ -225,20 +141,21 @@ export function mix(poured: readonly Poured[], options: MixOptions = {}): Mixtur
     traitG,
     pH: acidity?.pH ?? null,
     acidity,
-    aceticAcidPercentWV: per100ML('acetic-acid'),
-    citricAcidPercentWV: per100ML('citric-acid'),
-    freeAcidPercentAsAcetic: percentWV(balance.acidLeftMol * ACETIC_G_PER_MOL),
-    hydrogenPeroxidePercentWV: percentWV(peroxide * PEROXIDE_G_PER_MOL),
+    aceticAcidPercentWV: percent * (grams['acetic-acid'] ?? 0),
+    citricAcidPercentWV: percent * (grams['citric-acid'] ?? 0),
+    freeAcidPercentAsAcetic: percent * balance.acidLeftMol * ACETIC_G_PER_MOL,
+    hydrogenPeroxidePercentWV: percent * peroxide * PEROXIDE_G_PER_MOL,
     alcoholPercentVV,
-    soapGPerL: 10 * per100ML('soap'),
-    surfactantGPerL: 10 * per100ML('surfactant'),
-    essentialOilPercentVV: percentWV(oilML),
+    soapGPerL: 10 * percent * (grams.soap ?? 0),
+    surfactantGPerL: 10 * percent * (grams.surfactant ?? 0),
+    essentialOilPercentVV: percent * oilML,
     freeChlorinePPM:
-      molPerL((moles['sodium-hypochlorite'] ?? 0) + 2 * (moles['sodium-dichloroisocyanurate'] ?? 0)) *
+      1000 *
       CHLORINE_G_PER_MOL *
-      1000,
+      molPerL *
+      ((moles['sodium-hypochlorite'] ?? 0) + 2 * (moles['sodium-dichloroisocyanurate'] ?? 0)),
     ammoniaPercentWW: massG > 0 ? (100 * freeAmmoniaG(grams, moles, balance)) / massG : 0,
-    sodiumCarbonatePercentWV: per100ML('sodium-carbonate'),
+    sodiumCarbonatePercentWV: percent * (grams['sodium-carbonate'] ?? 0),
     undissolvedG,
     undissolved,
     abrasiveMohs: hardestGrain(undissolved, massG),
@@ -258,9 +175,9 @@ export function mix(poured: readonly Poured[], options: MixOptions = {}): Mixtur
     oilFloatingShare: floatingShare,
     peraceticAcidMaxPPM: wet
       ? peraceticMaxPPM(
-          molPerL((moles['acetic-acid'] ?? 0) * (acidity?.freeAceticFraction ?? 0)),
-          molPerL(peroxide),
-          molPerL(moles.water ?? 0),
+          molPerL * (moles['acetic-acid'] ?? 0) * (acidity?.freeAceticFraction ?? 0),
+          molPerL * peroxide,
+          molPerL * (moles.water ?? 0),
         )
       : 0,
     brought: poured.map((p) => p.ingredient),
@@ -276,38 +193,6 @@ function freeAmmoniaG(grams: Grams, moles: Moles, balance: ProtonBalance): numbe
   const lye = (moles['sodium-hydroxide'] ?? 0) + (moles['potassium-hydroxide'] ?? 0) + (moles['sodium-carbonate'] ?? 0);
   const driven = Math.min(moles['ammonium-chloride'] ?? 0, lye) * 17.031;
   return Math.max(0, (grams.ammonia ?? 0) - bound) + driven;
-}
-
-interface ForAcidity extends Omit<Sums, 'massG'> {
-  readonly moles: Moles;
-  readonly undissolved: Grams;
-  readonly volumeML: number;
-  readonly waterG: number;
-  readonly alcoholPercentVV: number;
-}
-
-/** The acidity of the water in the mixture: crystals and floating oil take no part. */
-function acidityIn(poured: readonly Poured[], of: ForAcidity): Acidity | null {
-  const { moles, undissolved, waterG, tapML, grams, lowG, highG, alcoholPercentVV } = of;
-  const liquidML = of.volumeML - sumOf(undissolved) * UNDISSOLVED_ML_PER_G;
-  let oilML = 0;
-  for (const { ingredient, volumeML } of poured) if (ingredient.form === 'oil') oilML += volumeML;
-  const solutionML = liquidML - oilML;
-  if (waterG < PH_FROM_WATER_SHARE * solutionML || solutionML <= 0) return null;
-  const dissolved: Moles = {};
-  for (const key in moles) {
-    const id = key as SubstanceId;
-    const { molarMassG } = substance(id);
-    dissolved[id] = (moles[id] ?? 0) - (molarMassG ? (undissolved[id] ?? 0) / molarMassG : 0);
-  }
-  return acidityOf({
-    moles: dissolved,
-    litres: solutionML / 1000,
-    lowShare: shares(grams, lowG, undissolved),
-    highShare: shares(grams, highG, undissolved),
-    tapShare: Math.min(1, tapML / solutionML),
-    alcoholPercentVV,
-  });
 }
 
 const OIL_FLASH_BAND_C = 5;
