@@ -71,6 +71,12 @@ export function LabelCard({
               {c}
             </Body>
           ))}
+        {whole && label.storage && (
+          <Body>
+            <Body style={styles.bold}>Keep it: </Body>
+            {label.storage.join(' ')}
+          </Body>
+        )}
         {whole && (
           <Body>
             Keep from children and animals. Never add a bought cleaner.{' '}

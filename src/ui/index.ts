@@ -9,6 +9,7 @@ export { Leads } from './Leads';
 export { loadFonts } from './loadFonts';
 export { NoticeBar, NoticeProvider, useNotice } from './Notice';
 export { dayText, errorText, massText, readable, volumeText } from './numbers';
+export { PhScale, pHWord } from './PhScale';
 export { Places, useWide, type PlaceId, type SideId } from './Places';
 export { Row } from './Row';
 export { Part, Screen } from './Screen';

@@ -48,8 +48,13 @@ const UNIT_ENDINGS: readonly (readonly [RegExp, string])[] = [
   [/G$/, 'g'],
 ];
 
+/** Figures whose key does not read as words. */
+const NAMED: Readonly<Record<string, string>> = { pH: 'pH', ghsCategory: 'GHS category' };
+
 /** A figure of a finding in words: "carbonDioxideML" becomes "Carbon dioxide: 4 960 mL". */
 export function figureText(key: string, value: number): string {
+  const named = NAMED[key];
+  if (named) return `${named}: ${oneDecimal.format(value)}`;
   const ending = UNIT_ENDINGS.find(([pattern]) => pattern.test(key));
   const words = (ending ? key.replace(ending[0], '') : key).replace(/([a-z])([A-Z])/g, '$1 $2').toLowerCase();
   return `${words.charAt(0).toUpperCase()}${words.slice(1)}: ${readable(value)}${ending ? ` ${ending[1]}` : ''}`;

@@ -81,7 +81,8 @@ export interface Vessel {
 /** What a rule asks of a vessel. */
 export interface VesselFacts {
   readonly material: VesselMaterial;
-  readonly opaque: boolean;
+  /** Null if not known. */
+  readonly opaque: boolean | null;
   readonly top: VesselShape['top'];
   readonly heldFood: boolean;
 }
@@ -89,7 +90,7 @@ export interface VesselFacts {
 /** The facts about a vessel that its contents depend on. */
 export const vesselFacts = (vessel: Vessel): VesselFacts => ({
   material: vessel.material,
-  opaque: vessel.opaque,
+  opaque: vessel.opaque || (vessel.material === 'unknown' ? null : false),
   top: vesselShape(vessel.shape).top,
   heldFood: vessel.heldFood ?? false,
 });

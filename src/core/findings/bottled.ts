@@ -131,7 +131,7 @@ export const lightSensitive: Rule = {
     instead: 'An opaque or amber bottle, in a dark cupboard.',
   },
   check: ({ state, vessel, scope }) => {
-    if (!vessel || vessel.opaque || scope !== 'stored' || !state.wet) return null;
+    if (!vessel || vessel.opaque === true || scope !== 'stored' || !state.wet) return null;
     const peroxide = state.hydrogenPeroxidePercentWV > PEROXIDE_FROM_PERCENT;
     const citrus = has(state, 'citrus-oil') && state.essentialOilPercentVV > CITRUS_FROM_PERCENT;
     if (!peroxide && !citrus) return null;

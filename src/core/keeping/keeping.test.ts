@@ -63,7 +63,7 @@ describe('how long it keeps', () => {
     ['1 cup baking soda\n1 cup citric acid', 'stored', /lid can give/],
     ['1 cup washing soda', 'stored', /Airtight and dry/],
     ['1 cup water\n10 drops lavender oil', 'stored', /Shake/],
-    ['1 cup vinegar\n1 cup water', 'stored', /out of reach of children/],
+    ['1 cup vinegar\n1 cup water', 'stored', /^Cool and closed.$/],
   ] as const)('%j, %s: how to keep it', (text, use, expected) => {
     expect(labelled(text, use).storage?.join(' ')).toMatch(expected);
   });

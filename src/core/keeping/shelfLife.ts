@@ -112,7 +112,7 @@ export function shelfLife(state: MixtureState, how: KeptHow): ShelfLife {
     reason = `${reason}; ${because}`;
   };
   if (how.vessel?.top === 'open' && state.wet) return { lowDays: 0, highDays: 1, reason: 'it stands open' };
-  if (how.vessel && !how.vessel.opaque && (has(state, 'peroxide') || has(state, 'citrus-oil'))) {
+  if (how.vessel?.opaque === false && (has(state, 'peroxide') || has(state, 'citrus-oil'))) {
     scale(0.5, 'half as long in a clear bottle');
   }
   if (how.roomC >= WARM_FROM_C) scale(0.5, 'half as long in a warm room');
@@ -137,5 +137,5 @@ export function storageAdvice(state: MixtureState, how: KeptHow): string[] {
   if (state.oilFloatingShare > 0.15 || state.undissolvedG > 0.001 * state.massG) {
     if (state.wet) advice.push('Shake before each use.');
   }
-  return [...advice, 'Cool, closed, labelled, out of reach of children and animals.'];
+  return [...advice, 'Cool and closed.'];
 }

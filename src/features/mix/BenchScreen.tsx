@@ -4,7 +4,9 @@ import { StyleSheet, useWindowDimensions, View } from 'react-native';
 import {
   labelOf,
   lineText,
+  soilByName,
   surfaceByName,
+  vesselFacts,
   vesselShape,
   type Batch,
   type Formula,
@@ -40,6 +42,8 @@ import { Verdict } from './Verdict';
 interface Setting {
   readonly bottle: BenchBottle | null;
   readonly surfaceId: string | null;
+  /** What is on the surface; not in settings kept from before this was asked. */
+  readonly soilId?: string | null;
   readonly minutes: number;
   /** Kept or used at once; null while the formula's own use stands. */
   readonly use: FormulaUse | null;
@@ -89,10 +93,15 @@ function Bench({ formula: kept }: { formula: Formula }) {
   const chosen = vesselOf(bottle, own);
   const lastGood = 'vessel' in chosen ? chosen.vessel : (own[0] ?? fallbackVessel());
   const surface = draft.value.surfaceId === null ? null : surfaceByName(draft.value.surfaceId);
-  const { outcome, settings } = useBench(formula, lastGood, surface, surface ? draft.value.minutes : null);
+  const soil = soilByName(draft.value.soilId ?? '');
+  const place = useMemo(
+    () => ({ surface, soil, dwellMinutes: surface ? draft.value.minutes : null }),
+    [surface, soil, draft.value.minutes],
+  );
+  const { outcome, at, settings } = useBench(formula, lastGood, place);
   const change = (part: Partial<Setting>): void => draft.set({ ...draft.value, ...part });
 
-  if (!outcome) return null;
+  if (!outcome || !at) return null;
   const ready =
     outcome.ok && 'vessel' in chosen ? { ...outcome.value, vessel: chosen.vessel, isNew: chosen.isNew } : null;
   const evaluation = outcome.ok ? outcome.value.evaluation : null;
@@ -105,7 +114,7 @@ function Bench({ formula: kept }: { formula: Formula }) {
       id: newId(),
       formula,
       vessel,
-      label: labelOf(formula, ready.evaluation),
+      label: labelOf(formula, ready.evaluation, { vessel: vesselFacts(vessel), roomC: settings.roomC }),
       volumeML: ready.plan.fillML,
       madeAt: new Date().toISOString(),
       state: 'kept',
@@ -167,10 +176,12 @@ function Bench({ formula: kept }: { formula: Formula }) {
       <UseChoice use={use} onChange={(chosenUse) => change({ use: chosenUse })} />
       {evaluation && !danger && (
         <SurfaceCheck
-          surface={surface}
-          minutes={draft.value.minutes}
+          where={{ surface, soil, minutes: draft.value.minutes }}
+          formula={formula}
+          at={at}
+          settings={settings}
           result={evaluation.surface}
-          onChange={(s, minutes) => change({ surfaceId: s?.id ?? null, minutes })}
+          onChange={(w) => change({ surfaceId: w.surface?.id ?? null, soilId: w.soil?.id ?? null, minutes: w.minutes })}
         />
       )}
       {ready && !danger && <Strengths evaluation={ready.evaluation} fillML={ready.plan.fillML} />}

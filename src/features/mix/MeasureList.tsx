@@ -32,6 +32,7 @@ export function MeasureList({ lines, units }: { lines: readonly PouredLine[]; un
               {line.scaleG !== null && `, or ${massText(line.scaleG, units)} on the scale`}
               {`; rounding ${errorText(line.errorPercent)}`}
             </Soft>
+            <Soft>{line.why}</Soft>
             {line.measure && !line.measure.withinTolerance && (
               <Soft style={styles.far}>
                 The nearest your tools come. Pour to the mark at {readable(line.levelML)} mL instead, or weigh{' '}

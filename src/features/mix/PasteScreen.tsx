@@ -24,7 +24,7 @@ import { Action, Body, Choice, COLORS, Field, Heading, Part, Screen, Soft, Title
 import { FIRST_BOTTLE, vesselOf } from './BottleChoice';
 import { ReadLine } from './ReadLine';
 import { UseChoice } from './UseChoice';
-import { useBench } from './useBench';
+import { NO_PLACE, useBench } from './useBench';
 import { Verdict } from './Verdict';
 
 interface Draft {
@@ -97,7 +97,7 @@ function Paste({ from }: { from: Formula | null }) {
     const read = formulaFromReading(reading, 'reading', 'My recipe', cup);
     return read && { ...read, use };
   }, [reading, cup, use]);
-  const { outcome } = useBench(formula, NO_VESSEL ?? never(), null, null, beside);
+  const { outcome } = useBench(formula, NO_VESSEL ?? never(), NO_PLACE, beside, false);
 
   const name = draft.value.name ?? formula?.name ?? '';
   const disagreeing = useMemo(

@@ -1,12 +1,18 @@
 import { StyleSheet, View } from 'react-native';
 import type { Evaluation } from '@/core';
-import { COLORS, Figure, Heading, Kind, Part, readable, SPACE, Soft } from '@/ui';
+import { Body, COLORS, Figure, Heading, Kind, Part, PhScale, pHWord, readable, SPACE, Soft } from '@/ui';
+
+const pHText = (pH: number): string => pH.toFixed(1);
+
+/** Views of the same mixture further apart than this are worth telling apart. */
+const VIEWS_DIFFER_FROM = 0.15;
 
 /** What the finished mixture is, in numbers: only those that apply. */
 export function Strengths({ evaluation, fillML }: { evaluation: Evaluation; fillML: number }) {
   const { state } = evaluation;
   // Gas and leftovers grow with the amount: shown for what is in the bottle.
   const times = fillML / state.volumeML;
+  const reserve = state.acidity?.acidReserveMmolPerL ?? 0;
   const all: readonly (readonly [string, number, string])[] = [
     ['Acetic acid', state.aceticAcidPercentWV, '% w/v'],
     ['Citric acid', state.citricAcidPercentWV, '% w/v'],
@@ -15,13 +21,17 @@ export function Strengths({ evaluation, fillML }: { evaluation: Evaluation; fill
     ['Soap', state.soapGPerL, 'g/L'],
     ['Dish soap', state.surfactantGPerL, 'g/L'],
     ['Essential oil', state.essentialOilPercentVV, '% v/v'],
+    [reserve > 0 ? 'Acid to pH 7' : 'Alkali to pH 7', Math.abs(reserve) < 1 ? 0 : Math.abs(reserve), 'mmol/L'],
+    ['Soap lost to hard water', 100 * (state.soapLostToHardness ?? 0), '%'],
     ['Gas it can give', times * (state.carbonDioxideML + state.oxygenML), 'mL'],
     ['Left undissolved', times * state.undissolvedG, 'g'],
+    ...state.inertSalts.map((s) => [`Spent: ${s.name}`, times * s.massG, 'g'] as const),
   ];
   const shown = all.filter(([, value]) => value >= 0.005);
   return (
     <Part>
       <Heading>What it is</Heading>
+      <Acidity evaluation={evaluation} />
       <View style={styles.grid}>
         {shown.map(([name, value, unit]) => (
           <View key={name} style={styles.cell}>
@@ -31,16 +41,41 @@ export function Strengths({ evaluation, fillML }: { evaluation: Evaluation; fill
             </Figure>
           </View>
         ))}
-        <View style={styles.cell}>
-          <Kind>pH</Kind>
-          <Soft>not worked out yet</Soft>
-        </View>
       </View>
     </Part>
+  );
+}
+
+/** pH on its strip, with its band, and the other views where carbon dioxide makes a difference. */
+function Acidity({ evaluation }: { evaluation: Evaluation }) {
+  const { pH, acidity, wet } = evaluation.state;
+  if (!pH || !acidity) {
+    return <Soft>{wet ? 'No pH: it hardly holds water.' : 'Dry: it has no pH until it meets water.'}</Soft>;
+  }
+  const { closed, fizzedOut, open } = acidity.pHViews;
+  const differs = Math.max(closed, fizzedOut, open) - Math.min(closed, fizzedOut, open) > VIEWS_DIFFER_FROM;
+  const fizzes = fizzedOut - closed > VIEWS_DIFFER_FROM;
+  return (
+    <View testID="ph">
+      <View style={styles.pH}>
+        <Figure>pH {pHText(pH.value)}</Figure>
+        <Body>
+          {pHWord(pH.value)}, between {pHText(pH.low)} and {pHText(pH.high)}
+        </Body>
+      </View>
+      <PhScale value={pH.value} low={pH.low} high={pH.high} />
+      {differs && (
+        <Soft>
+          {fizzes ? `Fizzed out. While the gas is still in it ${pHText(closed)}; ` : 'Fresh. '}
+          {`${fizzes ? 'stood' : 'Stood'} open for long, toward ${pHText(open)}.`}
+        </Soft>
+      )}
+    </View>
   );
 }
 
 const styles = StyleSheet.create({
   grid: { flexDirection: 'row', flexWrap: 'wrap', columnGap: SPACE.xl, rowGap: SPACE.s },
   cell: { borderLeftWidth: 3, borderLeftColor: COLORS.line, paddingLeft: SPACE.s, minWidth: 120 },
+  pH: { flexDirection: 'row', alignItems: 'baseline', flexWrap: 'wrap', columnGap: SPACE.m },
 });

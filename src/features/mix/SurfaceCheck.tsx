@@ -1,19 +1,40 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { SOURCES, SURFACES, type Surface, type SurfaceEvaluation } from '@/core';
-import { Action, Choice, FindingCard, Heading, Part, Sheet, SPACE, VerdictBanner } from '@/ui';
+import {
+  rankWays,
+  SOILS,
+  SOURCES,
+  SURFACES,
+  weighSupplies,
+  type Circumstances,
+  type Formula,
+  type Settings,
+  type Soil,
+  type Surface,
+  type SurfaceEvaluation,
+} from '@/core';
+import { Action, Body, Choice, Field, FindingCard, Heading, Part, Sheet, SPACE, Soft, VerdictBanner } from '@/ui';
+
+export interface Where {
+  readonly surface: Surface | null;
+  readonly soil: Soil | null;
+  readonly minutes: number;
+}
 
 interface Props {
-  readonly surface: Surface | null;
-  readonly minutes: number;
+  readonly where: Where;
+  readonly formula: Formula;
+  readonly at: Circumstances;
+  readonly settings: Settings;
   readonly result: SurfaceEvaluation | null;
-  readonly onChange: (surface: Surface | null, minutes: number) => void;
+  readonly onChange: (where: Where) => void;
 }
 
 const MINUTES = [1, 5, 15, 30, 60];
 
 const sayingOf = (result: SurfaceEvaluation, minutes: number): string => {
   const out = result.findings.filter((f) => f.rulesOut);
+  if (out.some((f) => f.level === 'danger')) return `Not on or near ${result.name.toLowerCase()}.`;
   if (out.some((f) => f.figures.harmAfterMinutes === 0)) return `Not on ${result.name.toLowerCase()}.`;
   if (out.length > 0) return `Not for ${minutes} minutes on ${result.name.toLowerCase()}.`;
   return result.findings.length > 0
@@ -21,19 +42,21 @@ const sayingOf = (result: SurfaceEvaluation, minutes: number): string => {
     : `Nothing found against it on ${result.name.toLowerCase()}.`;
 };
 
-/** Holds the mixture against a surface, for as long as it is to stay on. */
-export function SurfaceCheck({ surface, minutes, result, onChange }: Props) {
-  const [open, setOpen] = useState(false);
+/** Holds the mixture against a surface and what is on it, for as long as it is to stay on. */
+export function SurfaceCheck({ where, formula, at, settings, result, onChange }: Props) {
+  const [open, setOpen] = useState<'surface' | 'soil' | null>(null);
+  const { surface, soil, minutes } = where;
   return (
     <Part>
       <Heading>Where will it go?</Heading>
-      <Action title={surface ? surface.name : 'Check it against a surface'} onPress={() => setOpen(true)} />
+      <Action title={surface ? surface.name : 'Check it against a surface'} onPress={() => setOpen('surface')} />
+      {surface && <Action title={soil ? soil.name : 'What is on it?'} onPress={() => setOpen('soil')} />}
       {surface && (
         <Choice
           label="Minutes it stays on"
           options={MINUTES.map((m) => ({ value: m, label: `${m} min` }))}
           chosen={[minutes]}
-          onChoose={(m) => onChange(surface, m)}
+          onChoose={(m) => onChange({ ...where, minutes: m })}
         />
       )}
       {result && (
@@ -44,17 +67,97 @@ export function SurfaceCheck({ surface, minutes, result, onChange }: Props) {
           ))}
         </View>
       )}
-      <Sheet title="Which surface?" open={open} onClose={() => setOpen(false)}>
-        <Choice
-          label="Surfaces"
-          options={[{ value: '', label: 'None' }, ...SURFACES.map((s) => ({ value: s.id, label: s.name }))]}
-          chosen={[surface?.id ?? '']}
-          onChoose={(id) => {
-            onChange(SURFACES.find((s) => s.id === id) ?? null, minutes);
-            setOpen(false);
-          }}
-        />
-      </Sheet>
+      {surface && soil && <HowLong formula={formula} surface={surface} soil={soil} at={at} settings={settings} />}
+      {surface && <Soft>{surface.manner}</Soft>}
+      <Picker
+        title="Which surface?"
+        all={SURFACES}
+        open={open === 'surface'}
+        onClose={() => setOpen(null)}
+        onChoose={(id) => onChange({ ...where, surface: SURFACES.find((s) => s.id === id) ?? null })}
+        chosen={surface?.id ?? ''}
+      />
+      <Picker
+        title="What is on it?"
+        all={SOILS}
+        open={open === 'soil'}
+        onClose={() => setOpen(null)}
+        onChoose={(id) => onChange({ ...where, soil: SOILS.find((s) => s.id === id) ?? null })}
+        chosen={soil?.id ?? ''}
+      />
     </Part>
+  );
+}
+
+interface HowLongProps {
+  readonly formula: Formula;
+  readonly surface: Surface;
+  readonly soil: Soil;
+  readonly at: Circumstances;
+  readonly settings: Settings;
+}
+
+/** Whether it lifts what is there, and how long it wants: useful, best, longest. */
+function HowLong({ formula, surface, soil, at, settings }: HowLongProps) {
+  const { ways, ruledOut } = useMemo(() => {
+    const weighed = weighSupplies({ shelf: [formula], formulas: [], cupboard: [] }, at);
+    return rankWays(weighed, surface, soil, at, settings);
+  }, [formula, surface, soil, at, settings]);
+  const way = ways[0];
+  if (!way) return <Body testID="how-long">{ruledOut[0]?.why ?? ''}</Body>;
+  const { usefulMinutes, bestMinutes, longestMinutes, limitedBy, rewetEveryMinutes } = way.dwell;
+  return (
+    <View testID="how-long">
+      <Body>{way.why}</Body>
+      <Body>
+        {usefulMinutes > 0 ? `Useful from ${usefulMinutes} min, best` : 'Best'} at {bestMinutes} min,{' '}
+        {limitedBy === 'surface'
+          ? `off by ${longestMinutes} min for the surface’s sake`
+          : `no more after ${longestMinutes} min`}
+        .{rewetEveryMinutes !== null && ` Wet it again every ${rewetEveryMinutes} min: it dries sooner.`}
+      </Body>
+    </View>
+  );
+}
+
+interface Named {
+  readonly id: string;
+  readonly name: string;
+  readonly names: readonly string[];
+}
+
+interface PickerProps {
+  readonly title: string;
+  readonly all: readonly Named[];
+  readonly open: boolean;
+  readonly chosen: string;
+  readonly onClose: () => void;
+  readonly onChoose: (id: string) => void;
+}
+
+/** A long list, narrowed by typing any name people use. */
+function Picker({ title, all, open, chosen, onClose, onChoose }: PickerProps) {
+  const [typed, setTyped] = useState('');
+  const key = typed.trim().toLowerCase();
+  const found = all.filter((x) => [x.name, ...x.names].some((n) => n.toLowerCase().includes(key)));
+  const choose = (id: string): void => {
+    onChoose(id);
+    setTyped('');
+    onClose();
+  };
+  return (
+    <Sheet title={title} open={open} onClose={onClose}>
+      <Field label="Type to find" value={typed} onChangeText={setTyped} placeholder="for example tap or tile" />
+      {found.length === 0 && <Body>Nothing is called that. Try another word, such as wood, glass or metal.</Body>}
+      <Choice
+        label={title}
+        options={[
+          ...(key === '' ? [{ value: '', label: 'None' }] : []),
+          ...found.map((s) => ({ value: s.id, label: s.name })),
+        ]}
+        chosen={[chosen]}
+        onChoose={choose}
+      />
+    </Sheet>
   );
 }

@@ -43,7 +43,7 @@ export function Verdict({ verdict, findings, checked }: Props) {
       {open && (
         <View style={styles.checked}>
           <Body>Looked for: {checked.join(', ')}.</Body>
-          <Soft>pH is not worked out yet. A verdict never says that something disinfects.</Soft>
+          <Soft>A verdict never says that something disinfects. The label of what you bought comes first.</Soft>
         </View>
       )}
     </View>

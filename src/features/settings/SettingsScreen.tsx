@@ -4,6 +4,7 @@ import { checked, DROPS_PER_ML_RANGE, settingsSchema, type MeasureSystem, type S
 import { useSaveSettings, useSettings } from '@/data';
 import { Body, Choice, Field, Heading, Part, Screen, SPACE, Soft, Title, useNotice } from '@/ui';
 import { HomeFile } from './HomeFile';
+import { WaterAndAir, WhereCleanersDiffer, WhoLivesHere } from './HomeFacts';
 
 const CUPS: readonly { value: MeasureSystem; label: string }[] = [
   { value: 'us', label: 'US, 237 mL' },
@@ -38,6 +39,7 @@ export function SettingsScreen() {
   return (
     <Screen>
       <Title>Settings</Title>
+      <WhoLivesHere settings={settings} onPut={put} />
       <Part>
         <Heading>Amounts are shown in</Heading>
         <Choice
@@ -61,9 +63,11 @@ export function SettingsScreen() {
         {settings.tools.length === 0 && <Body>Without tools, amounts are given in mL and grams alone.</Body>}
       </Part>
       <Drops settings={settings} onPut={put} />
+      <WaterAndAir settings={settings} onPut={put} />
+      <WhereCleanersDiffer settings={settings} onPut={put} />
       <HomeFile />
       <View style={styles.end}>
-        <Soft>Who lives here, water hardness, room temperature and the emergency numbers will be set here too.</Soft>
+        <Soft>The emergency and poison-advice numbers will be set here too.</Soft>
       </View>
     </Screen>
   );

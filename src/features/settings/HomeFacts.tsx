@@ -1,0 +1,146 @@
+import { useState } from 'react';
+import {
+  checked,
+  HARDNESS_RANGE,
+  HUMIDITY_RANGE,
+  ROOM_C_RANGE,
+  SCHOOLS,
+  settingsSchema,
+  type Lives,
+  type SchoolId,
+  type Settings,
+} from '@/core';
+import { Body, Choice, Field, Heading, Part, Soft } from '@/ui';
+
+interface Props {
+  readonly settings: Settings;
+  readonly onPut: (change: Partial<Settings>) => void;
+}
+
+const LIVES_HERE: readonly { value: Lives; label: string }[] = [
+  { value: 'cat', label: 'A cat' },
+  { value: 'dog', label: 'A dog' },
+  { value: 'bird', label: 'A bird' },
+  { value: 'infant', label: 'An infant' },
+  { value: 'asthma', label: 'Someone with asthma' },
+  { value: 'septic', label: 'Septic tank or off-grid drain' },
+];
+
+/** Who lives here: each makes Biscuit stricter where it matters. */
+export function WhoLivesHere({ settings, onPut }: Props) {
+  const toggle = (lives: Lives): void =>
+    onPut({
+      lives: settings.lives.includes(lives) ? settings.lives.filter((l) => l !== lives) : [...settings.lives, lives],
+    });
+  return (
+    <Part>
+      <Heading>In this home</Heading>
+      <Choice label="In this home" several options={LIVES_HERE} chosen={settings.lives} onChoose={toggle} />
+      <Soft>Oils, sprays, borax and what goes down the drain are judged for them.</Soft>
+    </Part>
+  );
+}
+
+/** USGS classes, each by its middle, mg/L as CaCO3. */
+const HARDNESSES: readonly { value: number; label: string }[] = [
+  { value: -1, label: 'Not known' },
+  { value: 30, label: 'Soft' },
+  { value: 90, label: 'Moderate' },
+  { value: 150, label: 'Hard' },
+  { value: 250, label: 'Very hard' },
+];
+
+interface NumberProps extends Props {
+  readonly field: 'hardnessMgPerL' | 'roomC' | 'humidityPercent';
+  readonly label: string;
+  readonly accepted: string;
+  readonly empty?: boolean;
+}
+
+/** A number of the settings: what was typed stays in the field until it is a number that can be. */
+function NumberField({ settings, onPut, field, label, accepted, empty = false }: NumberProps) {
+  const [typed, setTyped] = useState<string | null>(null);
+  const [error, setError] = useState<string | null>(null);
+  const change = (text: string): void => {
+    setTyped(text);
+    const value = text.trim() === '' ? (empty ? null : NaN) : Number(text.replace(',', '.'));
+    const ok = checked<Settings>(settingsSchema, { ...settings, [field]: value }).ok;
+    setError(ok ? null : accepted);
+    if (ok) onPut({ [field]: value });
+  };
+  const kept = settings[field];
+  return (
+    <Field
+      label={label}
+      value={typed ?? (kept === null ? '' : String(kept))}
+      onChangeText={change}
+      inputMode="decimal"
+      error={error}
+      maxLength={6}
+      testID={field}
+    />
+  );
+}
+
+/** The water and the air: soap is lost to the one, a film dries in the other. */
+export function WaterAndAir({ settings, onPut }: Props) {
+  const [key, setKey] = useState(0);
+  const choose = (value: number): void => {
+    onPut({ hardnessMgPerL: value < 0 ? null : value });
+    setKey(key + 1);
+  };
+  const chosen = HARDNESSES.find((h) => h.value === (settings.hardnessMgPerL ?? -1));
+  return (
+    <Part>
+      <Heading>Tap water and air</Heading>
+      <Choice label="Tap water" options={HARDNESSES} chosen={chosen ? [chosen.value] : []} onChoose={choose} />
+      <NumberField
+        key={key}
+        settings={settings}
+        onPut={onPut}
+        field="hardnessMgPerL"
+        label="Hardness, mg/L as CaCO₃"
+        accepted={`Give a number from ${HARDNESS_RANGE.low} to ${HARDNESS_RANGE.high}, or leave it empty. Your water supplier says it.`}
+        empty
+      />
+      <NumberField
+        settings={settings}
+        onPut={onPut}
+        field="roomC"
+        label="Room temperature, °C"
+        accepted={`Give a number from ${ROOM_C_RANGE.low} to ${ROOM_C_RANGE.high}, for example 20.`}
+      />
+      <NumberField
+        settings={settings}
+        onPut={onPut}
+        field="humidityPercent"
+        label="Humidity, %"
+        accepted={`Give a number from ${HUMIDITY_RANGE.low} to ${HUMIDITY_RANGE.high}, for example 60.`}
+      />
+    </Part>
+  );
+}
+
+/** The questions whose answer changes a verdict. */
+const ASKED: readonly SchoolId[] = ['vinegar-on-sealed-wood', 'vinegar-on-mirrors', 'vinegar-on-granite'];
+
+/** Where careful people differ: the stricter way stands until the person says otherwise. */
+export function WhereCleanersDiffer({ settings, onPut }: Props) {
+  return (
+    <Part>
+      <Heading>Where careful people differ</Heading>
+      <Soft>Biscuit keeps to the stricter way until you say otherwise.</Soft>
+      {SCHOOLS.filter((s) => ASKED.includes(s.id)).map((s) => (
+        <Part key={s.id}>
+          <Body style={{ fontWeight: '700' }}>{s.question}</Body>
+          <Choice
+            label={s.question}
+            options={s.choices.map((c) => ({ value: c.id, label: c.says }))}
+            chosen={[settings.schools[s.id] ?? s.byDefault]}
+            onChoose={(id) => onPut({ schools: { ...settings.schools, [s.id]: id } })}
+          />
+        </Part>
+      ))}
+    </Part>
+  );
+}
