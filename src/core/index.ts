@@ -27,7 +27,7 @@ export type { Outcome, Problem } from './formula/problem';
 
 export { findIngredient, ingredientById, searchIngredients, INGREDIENTS } from './catalogue/lookup';
 export type { Ingredient } from './catalogue/ingredient';
-export { SURFACES, surfaceByName, type Surface } from './catalogue/surfaces';
+export { SURFACES, surfaceByName, type Surface, type SurfaceGroup } from './catalogue/surfaces';
 export { SOILS, soilByName, type Soil } from './catalogue/soils';
 export { LIVES, type Lives } from './catalogue/household';
 export { SCHOOLS, type School, type SchoolChoices, type SchoolId } from './catalogue/schools';
@@ -41,6 +41,8 @@ export {
   type VesselShape,
   type VesselShapeId,
 } from './catalogue/vessels';
+
+export { hardnessClass, type HardnessClass } from './mixture/hardness';
 
 export { SCOPES, type Finding, type Level, type Scope } from './findings/finding';
 

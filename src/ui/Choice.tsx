@@ -43,6 +43,7 @@ const styles = StyleSheet.create({
   option: {
     minHeight: TOUCH,
     minWidth: TOUCH,
+    maxWidth: '100%',
     justifyContent: 'center',
     paddingHorizontal: 14,
     paddingVertical: 6,

@@ -1,7 +1,7 @@
 import type { SourceKey } from './sources';
 import type { LimitOf, Surface, SurfaceGroup, SurfaceHarm, Tolerance, Weakness } from './surface';
 
-export type { Surface, SurfaceHarm, Tolerance } from './surface';
+export type { Surface, SurfaceGroup } from './surface';
 
 const limit = (of: LimitOf) => (at: number, minutes: number, harm: SurfaceHarm, reason: string, source: SourceKey = 'common-practice'): Tolerance => ({ of, limit: at, minutes, harm, reason, source });
 const acid = limit('acid');

@@ -37,7 +37,8 @@ export function dwellOf(
     null,
   );
   const { useful, best, longest } = lift.minutes;
-  const most = harmAfterMinutes === null ? Infinity : Math.floor(MARGIN * harmAfterMinutes);
+  // A grain more, so that fifteen minutes to the letter are not fourteen.
+  const most = harmAfterMinutes === null ? Infinity : Math.floor(MARGIN * harmAfterMinutes + 1e-6);
   if (harmAfterMinutes === 0 || most < useful) return null;
   const film = filmMLPerM2(application);
   const bestMinutes = Math.min(best, most);

@@ -5,6 +5,7 @@ import type { LimitOf, Surface, SurfaceHarm, Tolerance } from '../catalogue/surf
 import { bringersOf, has, type MixtureState } from '../mixture/state';
 import { FLAMMABLE_UP_TO_C } from './gasAndFire';
 import type { Raised, Wording } from './finding';
+import { isOver } from './limit';
 import type { Rule } from './rule';
 
 /** A mixture on a surface for a while. */
@@ -176,7 +177,7 @@ const OTHER_WORDS: Readonly<Record<string, Wording>> = {
 
 function raised(on: OnSurface, excess: Excess): Raised {
   const atOnce = excess.minutes === 0;
-  const tooLong = !atOnce && on.dwellMinutes !== null && on.dwellMinutes > excess.minutes;
+  const tooLong = !atOnce && on.dwellMinutes !== null && isOver(on.dwellMinutes, excess.minutes);
   return {
     level: 'caution',
     subjects: excess.subjects,
@@ -202,7 +203,7 @@ const WORTH_SAYING_UP_TO_MINUTES = 120;
 const WATER_WORTH_SAYING_UP_TO_MINUTES = 5;
 
 function worthSaying(excess: Excess, dwellMinutes: number | null): boolean {
-  if (dwellMinutes !== null && dwellMinutes > excess.minutes) return true;
+  if (dwellMinutes !== null && isOver(dwellMinutes, excess.minutes)) return true;
   return excess.minutes <= (excess.of === 'water' ? WATER_WORTH_SAYING_UP_TO_MINUTES : WORTH_SAYING_UP_TO_MINUTES);
 }
 

@@ -21,7 +21,7 @@ export function Strengths({ evaluation, fillML }: { evaluation: Evaluation; fill
     ['Soap', state.soapGPerL, 'g/L'],
     ['Dish soap', state.surfactantGPerL, 'g/L'],
     ['Essential oil', state.essentialOilPercentVV, '% v/v'],
-    [reserve > 0 ? 'Acid to pH 7' : 'Alkali to pH 7', Math.abs(reserve) < 1 ? 0 : Math.abs(reserve), 'mmol/L'],
+    [reserve > 0 ? 'Acid in reserve' : 'Alkali in reserve', Math.abs(reserve) < 1 ? 0 : Math.abs(reserve), 'mmol/L'],
     ['Soap lost to hard water', 100 * (state.soapLostToHardness ?? 0), '%'],
     ['Gas it can give', times * (state.carbonDioxideML + state.oxygenML), 'mL'],
     ['Left undissolved', times * state.undissolvedG, 'g'],

@@ -12,8 +12,10 @@ import {
   type Soil,
   type Surface,
   type SurfaceEvaluation,
+  type SurfaceGroup,
 } from '@/core';
-import { Action, Body, Choice, Field, FindingCard, Heading, Part, Sheet, SPACE, Soft, VerdictBanner } from '@/ui';
+import { Action, Body, Choice, FindingCard, Heading, Part, SPACE, Soft, VerdictBanner } from '@/ui';
+import { Picker } from './Picker';
 
 export interface Where {
   readonly surface: Surface | null;
@@ -31,6 +33,21 @@ interface Props {
 }
 
 const MINUTES = [1, 5, 15, 30, 60];
+
+const GROUPS: Readonly<Record<SurfaceGroup, string>> = {
+  stone: 'Stone',
+  tile: 'Tile and grout',
+  glass: 'Glass and hobs',
+  metal: 'Metal',
+  enamel: 'Enamel and ovens',
+  plastic: 'Plastic and rubber',
+  wood: 'Wood',
+  wall: 'Walls and paint',
+  cloth: 'Cloth and leather',
+  appliance: 'Appliances and bowls',
+  outdoors: 'Outdoors',
+  'keep-out': 'Better left alone',
+};
 
 const sayingOf = (result: SurfaceEvaluation, minutes: number): string => {
   const out = result.findings.filter((f) => f.rulesOut);
@@ -72,6 +89,7 @@ export function SurfaceCheck({ where, formula, at, settings, result, onChange }:
       <Picker
         title="Which surface?"
         all={SURFACES}
+        groupOf={(s) => GROUPS[s.group]}
         open={open === 'surface'}
         onClose={() => setOpen(null)}
         onChoose={(id) => onChange({ ...where, surface: SURFACES.find((s) => s.id === id) ?? null })}
@@ -110,54 +128,12 @@ function HowLong({ formula, surface, soil, at, settings }: HowLongProps) {
     <View testID="how-long">
       <Body>{way.why}</Body>
       <Body>
-        {usefulMinutes > 0 ? `Useful from ${usefulMinutes} min, best` : 'Best'} at {bestMinutes} min,{' '}
+        {usefulMinutes > 0 && `Useful from ${usefulMinutes} min. `}
         {limitedBy === 'surface'
-          ? `off by ${longestMinutes} min for the surface’s sake`
-          : `no more after ${longestMinutes} min`}
-        .{rewetEveryMinutes !== null && ` Wet it again every ${rewetEveryMinutes} min: it dries sooner.`}
+          ? `Off by ${longestMinutes} min, for the surface’s sake.`
+          : `Best at ${bestMinutes} min; no more after ${longestMinutes}.`}
+        {rewetEveryMinutes !== null && ` Wet it again every ${rewetEveryMinutes} min: it dries sooner.`}
       </Body>
     </View>
-  );
-}
-
-interface Named {
-  readonly id: string;
-  readonly name: string;
-  readonly names: readonly string[];
-}
-
-interface PickerProps {
-  readonly title: string;
-  readonly all: readonly Named[];
-  readonly open: boolean;
-  readonly chosen: string;
-  readonly onClose: () => void;
-  readonly onChoose: (id: string) => void;
-}
-
-/** A long list, narrowed by typing any name people use. */
-function Picker({ title, all, open, chosen, onClose, onChoose }: PickerProps) {
-  const [typed, setTyped] = useState('');
-  const key = typed.trim().toLowerCase();
-  const found = all.filter((x) => [x.name, ...x.names].some((n) => n.toLowerCase().includes(key)));
-  const choose = (id: string): void => {
-    onChoose(id);
-    setTyped('');
-    onClose();
-  };
-  return (
-    <Sheet title={title} open={open} onClose={onClose}>
-      <Field label="Type to find" value={typed} onChangeText={setTyped} placeholder="for example tap or tile" />
-      {found.length === 0 && <Body>Nothing is called that. Try another word, such as wood, glass or metal.</Body>}
-      <Choice
-        label={title}
-        options={[
-          ...(key === '' ? [{ value: '', label: 'None' }] : []),
-          ...found.map((s) => ({ value: s.id, label: s.name })),
-        ]}
-        chosen={[chosen]}
-        onChoose={choose}
-      />
-    </Sheet>
   );
 }

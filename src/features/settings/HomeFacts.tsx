@@ -1,11 +1,13 @@
 import { useState } from 'react';
 import {
   checked,
+  hardnessClass,
   HARDNESS_RANGE,
   HUMIDITY_RANGE,
   ROOM_C_RANGE,
   SCHOOLS,
   settingsSchema,
+  type HardnessClass,
   type Lives,
   type SchoolId,
   type Settings,
@@ -41,13 +43,15 @@ export function WhoLivesHere({ settings, onPut }: Props) {
   );
 }
 
+type Water = HardnessClass | 'not known';
+
 /** USGS classes, each by its middle, mg/L as CaCO3. */
-const HARDNESSES: readonly { value: number; label: string }[] = [
-  { value: -1, label: 'Not known' },
-  { value: 30, label: 'Soft' },
-  { value: 90, label: 'Moderate' },
-  { value: 150, label: 'Hard' },
-  { value: 250, label: 'Very hard' },
+const HARDNESSES: readonly { value: Water; label: string; mgPerL: number | null }[] = [
+  { value: 'not known', label: 'Not known', mgPerL: null },
+  { value: 'soft', label: 'Soft', mgPerL: 30 },
+  { value: 'moderate', label: 'Moderate', mgPerL: 90 },
+  { value: 'hard', label: 'Hard', mgPerL: 150 },
+  { value: 'very hard', label: 'Very hard', mgPerL: 250 },
 ];
 
 interface NumberProps extends Props {
@@ -85,15 +89,15 @@ function NumberField({ settings, onPut, field, label, accepted, empty = false }:
 /** The water and the air: soap is lost to the one, a film dries in the other. */
 export function WaterAndAir({ settings, onPut }: Props) {
   const [key, setKey] = useState(0);
-  const choose = (value: number): void => {
-    onPut({ hardnessMgPerL: value < 0 ? null : value });
+  const choose = (value: Water): void => {
+    onPut({ hardnessMgPerL: HARDNESSES.find((h) => h.value === value)?.mgPerL ?? null });
     setKey(key + 1);
   };
-  const chosen = HARDNESSES.find((h) => h.value === (settings.hardnessMgPerL ?? -1));
+  const chosen: Water = settings.hardnessMgPerL === null ? 'not known' : hardnessClass(settings.hardnessMgPerL);
   return (
     <Part>
       <Heading>Tap water and air</Heading>
-      <Choice label="Tap water" options={HARDNESSES} chosen={chosen ? [chosen.value] : []} onChoose={choose} />
+      <Choice label="Tap water" options={HARDNESSES} chosen={[chosen]} onChoose={choose} />
       <NumberField
         key={key}
         settings={settings}
