@@ -65,6 +65,22 @@ export const BOUGHT_PRODUCTS = [
     names: ['quat', 'quats', 'disinfectant', 'disinfectant spray', 'benzalkonium chloride', 'antibacterial spray'],
     role: 'bought', density: 1, contents: [['quaternary-ammonium', 0.5, 0.1, 5, 'w/w']], sources: ['sds-memory'],
   }),
+  liquid('hand-sanitiser', 'hand sanitiser', {
+    names: ['hand sanitizer', 'hand gel', 'alcohol gel', 'sanitiser', 'sanitizer'],
+    role: 'bought', density: 0.88, contents: [['ethanol', 65, 60, 80, 'v/v']], strengthOf: 'ethanol', sources: ['label-default'],
+  }),
+  liquid('fabric-softener', 'fabric softener', {
+    names: ['fabric conditioner', 'laundry softener', 'hair conditioner', 'conditioner'],
+    role: 'bought', density: 1, contents: [['quaternary-ammonium', 5, 3, 15, 'w/w']], sources: ['sds-memory'],
+  }),
+  liquid('rinse-aid', 'rinse aid', {
+    names: ['dishwasher rinse aid', 'rinse agent'],
+    role: 'bought', density: 1.02, contents: [['surfactant', 10, 5, 20, 'w/w'], ['citric-acid', 5, 2, 10, 'w/w']], sources: ['sds-memory'],
+  }),
+  powder('toothpaste', 'toothpaste', {
+    names: ['tooth paste', 'white toothpaste'],
+    role: 'bought', bulk: 1.3, contents: [['chalk', 30, 10, 50, 'w/w'], ['surfactant', 1.5, 0.5, 2.5, 'w/w'], ['glycerol', 30, 10, 50, 'w/w']], sources: ['common-practice'],
+  }),
   liquid('urine', 'urine or litter', {
     names: ['cat litter', 'litter tray', 'cat urine', 'pet urine', 'soiled litter', 'dog urine', 'litter', 'pee'],
     role: 'residue', density: 1.02, contents: [['urea', 2, 1, 4, 'w/v'], ['ammonia', 0.05, 0.01, 0.5, 'w/v']], sources: ['public-health-never-mix'],

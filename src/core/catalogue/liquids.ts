@@ -94,6 +94,26 @@ export const LIQUIDS = [
     names: ['orange juice', 'apple juice', 'pineapple juice', 'grapefruit juice', 'tomato juice', 'rhubarb juice'],
     density: 1.04, contents: [['citric-acid', 0.9, 0.3, 1.5, 'w/v'], ['sugar', 9, 6, 14, 'w/v'], ['plant-matter', 0.5, 0, 1, 'w/v']], strengthOf: null, sources: ['usda-memory'],
   }),
+  liquid('aloe-gel', 'aloe vera gel', {
+    names: ['aloe', 'aloe vera', 'aloe gel', 'aloe vera juice'],
+    density: 1, contents: [['plant-matter', 0.5, 0.2, 1, 'w/v']], sources: ['common-practice'],
+  }),
+  liquid('rose-water', 'rose water', {
+    names: ['rosewater', 'orange blossom water', 'lavender water', 'hydrosol', 'floral water'],
+    density: 0.998, contents: [['essential-oil', 0.03, 0.01, 0.05, 'w/v']], sources: ['common-practice'],
+  }),
+  liquid('sparkling-water', 'sparkling water', {
+    names: ['club soda', 'soda water', 'carbonated water', 'seltzer', 'fizzy water'],
+    density: 0.9982, water: 'tap', sources: ['common-practice'],
+  }),
+  liquid('cola', 'cola', {
+    names: ['coke drink', 'cola drink', 'soft drink'],
+    density: 1.04, contents: [['phosphoric-acid', 0.06, 0.04, 0.08, 'w/v'], ['sugar', 10.5, 0, 11, 'w/v']], sources: ['common-practice'],
+  }),
+  liquid('vanilla-extract', 'vanilla extract', {
+    names: ['vanilla', 'vanilla essence'],
+    density: 0.96, contents: [['ethanol', 35, 0, 40, 'v/v'], ['plant-matter', 0.2, 0, 0.5, 'w/v']], strengthOf: 'ethanol', sources: ['label-default'],
+  }),
   liquid('milk', 'milk', {
     names: ['whole milk', 'skimmed milk', 'buttermilk', 'sour milk', 'yoghurt', 'yogurt'],
     density: 1.03, contents: [['protein', 3.4, 3, 4, 'w/v'], ['sugar', 4.7, 4, 5, 'w/v'], ['fixed-oil', 3, 0, 4, 'w/v']], sources: ['usda-memory'],

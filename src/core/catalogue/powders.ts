@@ -56,6 +56,10 @@ export const POWDERS = [
     names: ['boracic acid', 'boric acid powder', 'boracic powder'],
     bulk: 0.8, contents: [['boric-acid', 100, 99, 100, 'w/w']], sources: ['common-practice', 'crc'],
   }),
+  powder('ammonium-chloride', 'sal ammoniac', {
+    names: ['ammonium chloride', 'salmiac', 'sal-ammoniac'],
+    bulk: 0.8, contents: [['ammonium-chloride', 99, 98, 100, 'w/w']], sources: ['common-practice'],
+  }),
   powder('epsom-salt', 'Epsom salt', {
     names: ['epsom salts', 'magnesium sulfate', 'magnesium sulphate', 'bath salts'],
     bulk: 1.0, contents: [['magnesium-sulfate', 100, 99, 100, 'w/w']], sources: ['common-practice'],

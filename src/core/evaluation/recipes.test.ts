@@ -202,3 +202,17 @@ describe('hard water', () => {
     expect(e.findings.find((f) => f.code === 'hard-water-soap')?.level).toBe(expected);
   });
 });
+
+describe('claims', () => {
+  // US CDC 2008: alcohol acts at 60 to 90 %; nothing else here is claimed to.
+  test.each([
+    ['Disinfecting wipe\n1 cup vinegar\n1 cup water', true],
+    ['Kills germs and viruses\n1 cup vinegar\n1 cup water', true],
+    ['Antibacterial kitchen spray\n1 cup water\n1 tsp dish soap', true],
+    ['Cleans, but does not disinfect\n1 cup vinegar\n1 cup water', false],
+    ['It never kills germs\n1 cup vinegar\n1 cup water', false],
+    ['Kitchen spray\n1 cup vinegar\n1 cup water', false],
+  ])('%j: %s', (text, claims) => {
+    expect(codes(weigh(text, {})).includes('no-disinfection')).toBe(claims);
+  });
+});

@@ -110,3 +110,22 @@ export const ammoniaFumes: Rule = {
     };
   },
 };
+
+export const violentHeat: Rule = {
+  code: 'violent-heat',
+  looksFor: 'strong acid meeting lye',
+  sources: ['public-health-never-mix', 'noaa-memory'],
+  words: {
+    happens: '{subjects} together boil up and spit: they burn skin, eyes and pipes.',
+    why: 'A mineral acid and lye give off heat faster than water can carry it away.',
+    instead: 'One product alone, as its label says. After one has failed in a drain, call a plumber and say what is in it.',
+  },
+  check: ({ state, scope }) => {
+    if (scope === 'air') return null;
+    const acids = bringersOf(state, 'mineral-acid');
+    const lyes = bringersOf(state, 'lye');
+    return acids.length > 0 && lyes.length > 0 && !has(state, 'hypochlorite')
+      ? { level: 'danger', subjects: [...new Set([...acids, ...lyes])] }
+      : null;
+  },
+};

@@ -70,6 +70,9 @@ export const septicOrGreywater: Rule = {
 const CLAIM =
   /disinfect|\bkills?\b[^.]{0,40}(?:germ|bacteri|virus|99|mould|mold|fung|everything)|\bgerms?\b|anti-?bacterial|anti-?viral|anti-?microbial|sterili[sz]|saniti[sz]|\bvirus(?:es)?\b|\bvirucid|\bbactericid/;
 
+/** "Does not disinfect" claims nothing. */
+const DENIED = /\b(?:not|never|no|n['’]t)\b[^.,;\n]{0,20}(?:disinfect|kill|steril|saniti)\w*/g;
+
 /** US CDC 2008: ethanol and isopropanol act at 60 to 90 % v/v. */
 const ALCOHOL_ACTS = { from: 60, to: 90 } as const;
 
@@ -90,7 +93,7 @@ export const noDisinfection: Rule = {
     },
   },
   check: ({ state, words }) => {
-    if (!CLAIM.test(words)) return null;
+    if (!CLAIM.test(words) || !CLAIM.test(words.replace(DENIED, ''))) return null;
     const { alcoholPercentVV } = state;
     const acts = alcoholPercentVV >= ALCOHOL_ACTS.from && alcoholPercentVV <= ALCOHOL_ACTS.to;
     return { level: 'caution', subjects: [], figures: { alcoholPercentVV }, ...(acts ? { as: 'alcohol' } : {}) };

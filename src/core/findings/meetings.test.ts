@@ -119,6 +119,15 @@ const MEETINGS: readonly (readonly [names: string, scope: Scope, code: string, l
   ['oxygen bleach, water', 'fresh', 'unstable-peroxide', 'caution'],
   ['peroxide, dish soap, water', 'stored', 'unstable-peroxide', null],
   ['laundry powder, water', 'stored', 'pressure', 'danger'],
+  ['peroxide, acetone', 'stored', 'explosive-peroxide', 'danger'],
+  ['percarbonate, nail polish remover', 'drain', 'explosive-peroxide', 'danger'],
+  ['acetone, vinegar', 'stored', 'explosive-peroxide', null],
+  ['drain opener, battery acid', 'drain', 'violent-heat', 'danger'],
+  ['oven cleaner, muriatic acid', 'sequence', 'violent-heat', 'danger'],
+  ['vinegar, lye', 'drain', 'violent-heat', null],
+  // Enough soda takes all the acid: dry powders of citric acid, much soda and oxygen bleach are sound.
+  ['citric acid, washing soda, washing soda crystals, oxygen bleach', 'stored', 'peracetic-acid', null],
+  ['citric acid, oxygen bleach', 'stored', 'peracetic-acid', 'danger'],
   // Gas.
   ['cleaning vinegar, soda ash', 'stored', 'pressure', 'danger'],
   ['lime juice, bicarbonate of soda', 'stored', 'pressure', 'danger'],
@@ -155,6 +164,9 @@ const MEETINGS: readonly (readonly [names: string, scope: Scope, code: string, l
   ['cloudy ammonia, dish soap', 'stored', 'ammonia-fumes', 'caution'],
   ['ammonia, vinegar', 'stored', 'ammonia-fumes', 'caution'],
   ['vinegar, dish soap', 'stored', 'ammonia-fumes', null],
+  ['sal ammoniac, washing soda, water', 'stored', 'ammonia-fumes', 'caution'],
+  ['sal ammoniac, water', 'stored', 'ammonia-fumes', null],
+  ['bleach, sal ammoniac', 'drain', 'chloramine-gas', 'danger'],
   // Oils and animals, borax, boiling water.
   ['tea tree, water', 'stored', 'oil-and-animals', 'caution'],
   ['wintergreen, vodka', 'air', 'oil-and-animals', 'caution'],

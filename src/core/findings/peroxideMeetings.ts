@@ -27,7 +27,8 @@ export const peraceticAcid: Rule = {
     },
   },
   check: ({ state, scope }) => {
-    const acidLeft = state.balance.acidLeftMol > 0 || !state.wet;
+    // Acid enough: where alkali takes all of it, wet now or once a dry mix is wetted, none is left to react.
+    const acidLeft = state.balanceOnceWet.acidLeftMol > 0;
     if (!has(state, 'carboxylic-acid') || state.hydrogenPeroxidePercentWV < TRACE_PERCENT || !acidLeft) return null;
     const subjects = [...bringersOf(state, 'peroxide'), ...bringersOf(state, 'carboxylic-acid')];
     const figures = { peraceticAcidMaxPPM: state.peraceticAcidMaxPPM };
@@ -98,4 +99,19 @@ export const strongPeroxide: Rule = {
       ...(danger ? { as: 'danger' } : {}),
     };
   },
+};
+
+export const explosivePeroxide: Rule = {
+  code: 'explosive-peroxide',
+  looksFor: 'peroxide with acetone',
+  sources: ['noaa-memory', 'sds-memory'],
+  words: {
+    happens: '{subjects} together can form crystals that explode.',
+    why: 'Peroxide and acetone join to unstable peroxides, the sooner with any acid.',
+    instead: 'Never let them meet: not in a bottle, on a surface or in a drain. Rinse with plenty of water between.',
+  },
+  check: ({ state, scope }) =>
+    scope !== 'air' && has(state, 'peroxide') && (state.grams.acetone ?? 0) > 0
+      ? { level: 'danger', subjects: [...bringersOf(state, 'peroxide'), ...bringersOf(state, 'solvent')] }
+      : null,
 };

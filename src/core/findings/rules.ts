@@ -7,13 +7,13 @@ import {
   chlorineGas,
 } from './bleachMeetings';
 import { clogsSprayer, lightSensitive, settlesOut, spoils, vesselMaterial } from './bottled';
-import { ammoniaFumes, corrosiveAcid, corrosiveAlkali } from './burns';
+import { ammoniaFumes, corrosiveAcid, corrosiveAlkali, violentHeat } from './burns';
 import { hardWaterSoap, neutralised, soapCurdles, tooWeak } from './cancelling';
 import { flammableLiquid, pressure } from './gasAndFire';
 import { boilingTransfer, boraxExposure, noDisinfection, septicOrGreywater } from './home';
 import { amountsDisagree, boughtInFormula, unknownIngredient } from './notSure';
 import { oilAndAnimals, oilAndLungs, oilAttacksPlastic, oilFloats, oilStrong } from './oils';
-import { peraceticAcid, strongPeroxide, unstablePeroxide } from './peroxideMeetings';
+import { explosivePeroxide, peraceticAcid, strongPeroxide, unstablePeroxide } from './peroxideMeetings';
 import type { Rule } from './rule';
 
 /** Every rule about a mixture or a meeting, worst family first. What is not in this list is not checked. */
@@ -23,6 +23,8 @@ export const MIXTURE_RULES: readonly Rule[] = [
   bleachWithAlcohol,
   bleachWithPeroxide,
   bleachInFormula,
+  explosivePeroxide,
+  violentHeat,
   peraceticAcid,
   pressure,
   unstablePeroxide,

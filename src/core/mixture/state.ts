@@ -45,6 +45,8 @@ export interface MixtureState {
   /** Hardness of the hardest grain that stays undissolved, Mohs; null if nothing does. */
   readonly abrasiveMohs: number | null;
   readonly balance: ProtonBalance;
+  /** The same for when what is dry meets its first water; of what is wet the balance itself. */
+  readonly balanceOnceWet: ProtonBalance;
   readonly inertSalts: readonly InertSalt[];
   /** Gas that can form, mL at 20 °C and 1 atm: carbon dioxide, and oxygen from peroxide made alkaline. */
   readonly carbonDioxideML: number;
@@ -98,7 +100,8 @@ export function mix(poured: readonly Poured[], options: MixOptions = {}): Mixtur
   const traitG = traitsOf(grams);
   const wet = isWet(poured);
   const { volumeML, undissolved: beforeReaction } = mixedVolume(poured);
-  const balance = wet ? protonBalance(moles) : NO_BALANCE;
+  const balanceOnceWet = protonBalance(moles);
+  const balance = wet ? balanceOnceWet : NO_BALANCE;
   const undissolved = wet ? leftUndissolved(beforeReaction, balance) : beforeReaction;
   const undissolvedG = sumOf(undissolved);
 
@@ -160,6 +163,7 @@ export function mix(poured: readonly Poured[], options: MixOptions = {}): Mixtur
     undissolved,
     abrasiveMohs: hardestGrain(undissolved, massG),
     balance,
+    balanceOnceWet,
     inertSalts: inertSalts(balance),
     carbonDioxideML: gasML(balance.carbonDioxideMol),
     oxygenML: gasML(oxygenMol),
