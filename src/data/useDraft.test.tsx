@@ -1,6 +1,7 @@
 import { act, fireEvent, screen } from '@testing-library/react-native';
 import { Text } from 'react-native';
 import { renderIn, settle } from '@/testing/renderIn';
+import { keepLastWords, lastWords } from './lastWords';
 import { useDraft } from './useDraft';
 
 const isText = (value: unknown): value is string => typeof value === 'string';
@@ -42,4 +43,43 @@ test('finished work is forgotten, and not written after all', async () => {
   fireEvent.press(screen.getByText('done'));
   await wait(300);
   expect(await store.draft('a')).toBeNull();
+});
+
+describe('the last words of a page', () => {
+  const kept = new Map<string, string>();
+  const shelf = {
+    getItem: (key: string) => kept.get(key) ?? null,
+    setItem: (key: string, value: string) => void kept.set(key, value),
+    removeItem: (key: string) => void kept.delete(key),
+  };
+  beforeEach(() => {
+    kept.clear();
+    Object.defineProperty(globalThis, 'localStorage', { value: shelf, configurable: true });
+  });
+  afterEach(() => void Reflect.deleteProperty(globalThis, 'localStorage'));
+
+  test('are read first, and moved into the home', async () => {
+    keepLastWords('own', 'a', 'said last');
+    const { store } = await renderIn(<Writer name="a" />);
+    expect(screen.getByText('said last')).toBeTruthy();
+    expect(await store.draft('a')).toBe('said last');
+    expect(kept.size).toBe(0);
+  });
+
+  test('of the demo are not one’s own, and what is broken is left out', async () => {
+    keepLastWords('demo', 'a', 'demo');
+    kept.set('biscuit-last-words/own/a', '{broken');
+    await renderIn(<Writer name="a" />);
+    expect(screen.getByText('new')).toBeTruthy();
+    expect(lastWords('demo', 'a')).toBe('demo');
+  });
+
+  test('are forgotten with finished work', async () => {
+    keepLastWords('own', 'a', 'said last');
+    const { store } = await renderIn(<Writer name="a" />);
+    fireEvent.press(screen.getByText('done'));
+    await settle();
+    expect(await store.draft('a')).toBeNull();
+    expect(lastWords('own', 'a')).toBeUndefined();
+  });
 });

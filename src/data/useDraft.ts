@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { useHome } from './HomeProvider';
+import { forgetLastWords, keepLastWords, lastWords } from './lastWords';
 
 /** How long typing may go on before a draft is written, ms. */
 const WRITE_AFTER_MS = 250;
@@ -17,10 +18,10 @@ export interface Draft<T> {
  * was kept has been read. What is kept but does not pass `accepts` is left out.
  */
 export function useDraft<T>(name: string, initial: T, accepts: (value: unknown) => value is T): Draft<T> {
-  const { store } = useHome();
+  const { store, kind } = useHome();
   const [state, setState] = useState<{ name: string; value: T } | null>(null);
   const timer = useRef<ReturnType<typeof setTimeout> | null>(null);
-  const pending = useRef<(() => void) | null>(null);
+  const pending = useRef<{ readonly value: T; readonly write: () => void } | null>(null);
   const accept = useRef({ accepts, initial });
 
   useEffect(() => {
@@ -28,36 +29,49 @@ export function useDraft<T>(name: string, initial: T, accepts: (value: unknown) 
     const settle = (value: T): void => {
       if (!stale) setState((now) => (now?.name === name ? now : { name, value }));
     };
-    store.draft(name).then(
+    const last = lastWords(kind, name);
+    if (last !== undefined) {
+      store.putDraft(name, last).then(
+        () => forgetLastWords(kind, name),
+        () => undefined,
+      );
+    }
+    const read = last === undefined ? store.draft(name) : Promise.resolve(last);
+    read.then(
       (kept) => settle(accept.current.accepts(kept) ? kept : accept.current.initial),
       () => settle(accept.current.initial),
     );
     return () => {
       stale = true;
     };
-  }, [store, name]);
+  }, [store, kind, name]);
 
-  // What is not written yet is written when the page is left.
+  // What is not written yet is written when the page is left, and kept at once should the page not live to do so.
   useEffect(() => {
-    const flush = (): void => pending.current?.();
+    const flush = (): void => pending.current?.write();
     if (typeof window === 'undefined' || typeof window.addEventListener !== 'function') return flush;
-    window.addEventListener('pagehide', flush);
-    return () => {
-      window.removeEventListener('pagehide', flush);
+    const leave = (): void => {
+      if (pending.current) keepLastWords(kind, name, pending.current.value);
       flush();
     };
-  }, []);
+    window.addEventListener('pagehide', leave);
+    return () => {
+      window.removeEventListener('pagehide', leave);
+      flush();
+    };
+  }, [kind, name]);
 
   const set = useCallback(
     (value: T) => {
       setState({ name, value });
       if (timer.current) clearTimeout(timer.current);
-      pending.current = () => {
+      const write = (): void => {
         if (timer.current) clearTimeout(timer.current);
         pending.current = null;
         void store.putDraft(name, value).catch(() => undefined);
       };
-      timer.current = setTimeout(() => pending.current?.(), WRITE_AFTER_MS);
+      pending.current = { value, write };
+      timer.current = setTimeout(write, WRITE_AFTER_MS);
     },
     [store, name],
   );
@@ -65,8 +79,9 @@ export function useDraft<T>(name: string, initial: T, accepts: (value: unknown) 
   const clear = useCallback(() => {
     if (timer.current) clearTimeout(timer.current);
     pending.current = null;
+    forgetLastWords(kind, name);
     void store.putDraft(name, null).catch(() => undefined);
-  }, [store, name]);
+  }, [store, kind, name]);
 
   const ready = state?.name === name;
   return { value: ready ? state.value : initial, set, clear, ready };

@@ -24,6 +24,7 @@ const SOUND: readonly Case[] = [
   ['2 tbsp cornflour\n125 mL vinegar\n875 mL water', 'stored', 'caution', ['settles-out', 'clogs-sprayer']],
   ['500 mL distilled water\n1 tsp dish soap', 'stored', 'clear', []],
   ['1 L water\n1/2 cup cleaning vinegar (8 %)\n1 tsp dish soap', 'stored', 'clear', []],
+  ['1/4 cup vinegar\n1/4 cup rubbing alcohol\n2 cups distilled water', 'stored', 'caution', ['flammable-liquid']],
   // Soap.
   ['1 tbsp castile soap\n1 cup distilled water', 'fresh', 'clear', []],
   ['3 tbsp castile soap\n1 cup water', 'fresh', 'clear', []],

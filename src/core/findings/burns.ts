@@ -118,7 +118,8 @@ export const violentHeat: Rule = {
   words: {
     happens: '{subjects} together boil up and spit: they burn skin, eyes and pipes.',
     why: 'A mineral acid and lye give off heat faster than water can carry it away.',
-    instead: 'One product alone, as its label says. After one has failed in a drain, call a plumber and say what is in it.',
+    instead:
+      'One product alone, as its label says. After one has failed in a drain, call a plumber and say what is in it.',
   },
   check: ({ state, scope }) => {
     if (scope === 'air') return null;

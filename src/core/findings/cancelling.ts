@@ -169,7 +169,14 @@ export const tooWeak: Rule = {
     }
     if (!state.wet || has(state, 'surfactant') || has(state, 'soap') || has(state, 'alkali')) return null;
     const found = WEAK_BELOW.map((w) => ({ ...w, strength: lifterStrength(state, w.by) }));
-    if (found.some((w) => reaches(w.strength, w.least))) return null;
+    // Two that are each a little thin do the work together.
+    if (
+      reaches(
+        found.reduce((sum, w) => sum + w.strength / w.least, 0),
+        1,
+      )
+    )
+      return null;
     const weak = found.find((w) => w.strength > w.trace);
     return weak
       ? {

@@ -71,7 +71,7 @@ const CLAIM =
   /disinfect|\bkills?\b[^.]{0,40}(?:germ|bacteri|virus|99|mould|mold|fung|everything)|\bgerms?\b|anti-?bacterial|anti-?viral|anti-?microbial|sterili[sz]|saniti[sz]|\bvirus(?:es)?\b|\bvirucid|\bbactericid/;
 
 /** "Does not disinfect" claims nothing. */
-const DENIED = /\b(?:not|never|no|n['’]t)\b[^.,;\n]{0,20}(?:disinfect|kill|steril|saniti)\w*/g;
+const DENIED = /\b(?:not|never|no|n['’]t)\b[^.,;\n]{0,20}(?:disinfect|kill|steril|saniti)\w*[^.,;\n]*/g;
 
 /** US CDC 2008: ethanol and isopropanol act at 60 to 90 % v/v. */
 const ALCOHOL_ACTS = { from: 60, to: 90 } as const;

@@ -78,7 +78,7 @@ const KEEPING: readonly KeepingRule[] = [
   {
     lowDays: 90,
     highDays: 180,
-    reason: 'acid in distilled water',
+    reason: 'acid without tap water',
     applies: (s) => s.freeAcidPercentAsAcetic >= ACID_KEEPS_FROM && !bringsTap(s),
   },
   {
