@@ -84,8 +84,8 @@ describe('checked against published values', () => {
   });
 
   test.each(rows)('%s: source %s, here %s, within %s', (what, source, here, within) => {
-    const value = WORKED_OUT[what!]!();
-    const decimals = (here!.split('.')[1] ?? '').length;
+    const value = WORKED_OUT[what]!();
+    const decimals = (here.split('.')[1] ?? '').length;
     expect(value.toFixed(decimals)).toBe(here);
     expect(Math.abs(value - Number(source))).toBeLessThanOrEqual(Number(within));
   });
@@ -124,11 +124,11 @@ describe('pairs that differ for a reason', () => {
   });
 
   test.each(rows)('%s: %s %s says %s', (_, recipe, options, says, code, figure) => {
-    const text = recipe!.split('; ').join('\n');
-    const { stdout } = run(['--text', 'r.txt', ...options!.split(' ').filter(Boolean)], () => text);
+    const text = recipe.split('; ').join('\n');
+    const { stdout } = run(['--text', 'r.txt', ...options.split(' ').filter(Boolean)], () => text);
     const printed = JSON.parse(stdout) as Printed;
     expect(saysOf(printed)).toContain(says);
-    const onIt = says!.endsWith('on it') || says === 'not for it';
+    const onIt = says.endsWith('on it') || says === 'not for it';
     const where =
       onIt && says !== 'fine on it'
         ? printed.surface!.findings

@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
+import { expect, test, type Page } from '@playwright/test';
 
-const paste = async (page: import('@playwright/test').Page, text: string): Promise<void> => {
+const paste = async (page: Page, text: string): Promise<void> => {
   await page.goto('/mix/paste');
   await page.getByTestId('recipe-text').fill(text);
 };

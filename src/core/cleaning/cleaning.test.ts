@@ -3,7 +3,7 @@ import { SOILS, soilByName, type Soil } from '../catalogue/soils';
 import { SURFACES, surfaceByName } from '../catalogue/surfaces';
 import type { Surface } from '../catalogue/surface';
 import { USUAL_CIRCUMSTANCES, type Circumstances } from '../evaluation/options';
-import { excesses } from '../findings/surfaceHarm';
+import { excesses } from '../findings/surfaceLimits';
 import { formulaFromReading } from '../formula/fromReading';
 import type { Formula } from '../formula/formula';
 import { readRecipe } from '../formula/reader/readRecipe';

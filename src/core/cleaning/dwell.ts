@@ -1,5 +1,5 @@
 import type { Lift } from '../catalogue/soils';
-import type { Excess } from '../findings/surfaceHarm';
+import type { Excess } from '../findings/surfaceLimits';
 import type { MixtureState } from '../mixture/state';
 import { filmMLPerM2, type Application } from './application';
 import { dryMinutes, rewetEveryMinutes, type Air } from './drying';

@@ -4,7 +4,8 @@ import { evaluate, type Evaluation } from '../evaluation/evaluate';
 import type { Circumstances } from '../evaluation/options';
 import type { Finding } from '../findings/finding';
 import { judgeOnSurface } from '../findings/judge';
-import { excesses } from '../findings/surfaceHarm';
+import { excesses } from '../findings/surfaceLimits';
+import { uselessIn } from '../findings/uselessFor';
 import type { Formula } from '../formula/formula';
 import { resolveIngredient } from '../formula/resolve';
 import { applicationOf, type Application } from './application';
@@ -133,14 +134,14 @@ function tryOne(candidate: Candidate, surface: Surface, soil: Soil, at: Circumst
   const passed = excesses(state, surface, at.schools);
   const never = passed.find((e) => e.minutes === 0);
   if (never) return out('surface', never.reason);
-  const sets = soil.useless.find((u) => u.sets && liftingOf(u.by, state));
+  const useless = uselessIn(soil, state);
+  const sets = useless.find((u) => u.sets);
   if (sets) return out('sets', sets.why);
   const found = liftings(state, soil, surface);
   const application = applicationOf(candidate.formula, state);
   const best = found[0];
   if (!best) {
-    const useless = soil.useless.find((u) => liftingOf(u.by, state));
-    return out('does-not-lift', useless?.why ?? `Nothing in it lifts ${soil.name.toLowerCase()}.`);
+    return out('does-not-lift', useless[0]?.why ?? `Nothing in it lifts ${soil.name.toLowerCase()}.`);
   }
   // The best lifter that the surface bears for long enough to be of use.
   for (const { lift } of found) {
@@ -168,24 +169,6 @@ function tryOne(candidate: Candidate, surface: Surface, soil: Soil, at: Circumst
     `It would need ${best.lift.minutes.useful} minutes, and after about ${Math.max(1, Math.round(soonest.minutes))} it harms: ${soonest.reason}`,
   );
 }
-
-/** Enough of a thing to speak of, in its own unit. */
-const SPEAKS_FROM = 0.3;
-
-const liftingOf = (by: Soil['useless'][number]['by'], state: Evaluation['state']): boolean =>
-  by === 'surfactant'
-    ? state.soapGPerL >= SPEAKS_FROM
-    : by === 'acid'
-      ? state.freeAcidPercentAsAcetic >= SPEAKS_FROM
-      : by === 'oxidiser'
-        ? state.hydrogenPeroxidePercentWV >= SPEAKS_FROM || state.freeChlorinePPM > 0
-        : by === 'alcohol'
-          ? state.alcoholPercentVV >= SPEAKS_FROM
-          : by === 'grains'
-            ? state.wet && state.abrasiveMohs !== null
-            : by === 'alkali' || by === 'mild-alkali'
-              ? (state.traitG.alkali ?? 0) > 0
-              : false;
 
 /**
  * Ways to clean a soil off a surface, the best first: no danger, inside the surface's envelope for as long

@@ -1,6 +1,6 @@
 import { WHAT_IS_CHECKED, judge, judgeOnSurface, withFindings, type Judgement } from '../findings/judge';
 import { isWorse, type Finding, type Level } from '../findings/finding';
-import { excesses } from '../findings/surfaceHarm';
+import { excesses } from '../findings/surfaceLimits';
 import { applyRule, type Situation } from '../findings/rule';
 import { vagueAmount } from '../findings/notSure';
 import { howUsed } from '../findings/howUsed';
