@@ -1,6 +1,6 @@
 import { sharesOf } from '../formula/composition';
 import { bringersOf, has } from '../mixture/state';
-import { isOver, reaches } from './limit';
+import { isOver, reaches } from '../quantity/limit';
 import type { Rule } from './rule';
 
 /** Rules about what a bottle does to its contents, and they to it. */

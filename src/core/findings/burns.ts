@@ -1,5 +1,5 @@
 import { bringersOf, has } from '../mixture/state';
-import { isOver, reaches } from './limit';
+import { isOver, reaches } from '../quantity/limit';
 import type { Rule } from './rule';
 
 /** Strong acids and alkalis by strength: limits from `safety` labels and data sheets, from memory. */

@@ -2,7 +2,7 @@ import type { LifterId } from '../catalogue/soils';
 import { lifterStrength } from '../mixture/lifters';
 import { bringersOf, has } from '../mixture/state';
 import type { Raised } from './finding';
-import { reaches } from './limit';
+import { reaches } from '../quantity/limit';
 import type { Rule } from './rule';
 
 /** Less than this much acid meeting alkali is not worth a word, mmol per litre. */

@@ -1,6 +1,7 @@
 import type { VesselFacts } from '../catalogue/vessels';
 import type { MixtureState } from '../mixture/state';
 import type { Scope } from './finding';
+import { reaches } from '../quantity/limit';
 
 /** How a mixture is put to use, as far as its name, its words and its vessel tell. */
 export interface Use {
@@ -20,7 +21,7 @@ const PASTE_FROM_SHARE = 0.3;
 
 /** How a mixture is put to use. Without a word or a bottle to say otherwise, a thin mixture that is kept is sprayed. */
 export function howUsed(words: string, vessel: VesselFacts | null, state: MixtureState, scope: Scope): Use {
-  const pourable = state.wet && state.undissolvedG < PASTE_FROM_SHARE * state.massG;
+  const pourable = state.wet && !reaches(state.undissolvedG, PASTE_FROM_SHARE * state.massG);
   const onSkin = SKIN.test(words);
   const named = SPRAY.test(words);
   const sprayed = named || vessel?.top === 'trigger' || (vessel === null && scope === 'stored' && pourable && !onSkin);

@@ -1,7 +1,7 @@
 import type { Lives } from '../catalogue/household';
 import { substance, type SubstanceId, type Trait } from '../catalogue/substances';
 import { bringersOf, has, type MixtureState } from '../mixture/state';
-import { isOver, reaches } from './limit';
+import { isOver, reaches } from '../quantity/limit';
 import type { Rule } from './rule';
 
 /** Rules about essential oils: on skin, in the air animals breathe, in plastic, and afloat. */

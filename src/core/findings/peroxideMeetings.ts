@@ -1,5 +1,5 @@
 import { bringersOf, has } from '../mixture/state';
-import { isOver } from './limit';
+import { isOver } from '../quantity/limit';
 import type { Rule } from './rule';
 
 /** Below this nothing is called peroxide, percent w/v: a trace. */

@@ -3,7 +3,7 @@ import type { Surface, SurfaceHarm } from '../catalogue/surface';
 import { bringersOf, type MixtureState } from '../mixture/state';
 import { FLAMMABLE_UP_TO_C } from './gasAndFire';
 import type { Raised, Wording } from './finding';
-import { isOver } from './limit';
+import { isOver } from '../quantity/limit';
 import type { Excess } from './surfaceLimits';
 import { uselessIn } from './uselessFor';
 import type { Rule } from './rule';

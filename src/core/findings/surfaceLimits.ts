@@ -2,6 +2,7 @@ import { choiceOf, type SchoolChoices } from '../catalogue/schools';
 import type { Trait } from '../catalogue/substances';
 import type { LimitOf, Surface, SurfaceHarm, Tolerance } from '../catalogue/surface';
 import { bringersOf, has, type MixtureState } from '../mixture/state';
+import { isOver } from '../quantity/limit';
 
 /** What of a surface's limits a mixture passes, and how long that is borne. */
 
@@ -61,16 +62,16 @@ function minutesUntilHarm(t: Tolerance, state: MixtureState): number | null {
       return stretch(t.minutes, REFERENCE.alkaliMmolPerL / reserve);
     }
     case 'oxidiser':
-      return state.wet && state.hydrogenPeroxidePercentWV > t.limit ? t.minutes : null;
+      return state.wet && isOver(state.hydrogenPeroxidePercentWV, t.limit) ? t.minutes : null;
     case 'hypochlorite':
       return state.freeChlorinePPM > t.limit ? t.minutes : null;
     case 'alcohol': {
       const percent =
         state.alcoholPercentVV + (state.massG > 0 ? (100 * (state.traitG.solvent ?? 0)) / state.massG : 0);
-      return percent > t.limit ? t.minutes : null;
+      return isOver(percent, t.limit) ? t.minutes : null;
     }
     case 'oil':
-      return state.essentialOilPercentVV > t.limit ? t.minutes : null;
+      return isOver(state.essentialOilPercentVV, t.limit) ? t.minutes : null;
     case 'grains':
       return state.abrasiveMohs !== null && state.abrasiveMohs > t.limit ? t.minutes : null;
     case 'water':

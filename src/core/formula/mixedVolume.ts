@@ -2,6 +2,7 @@ import type { Ingredient } from '../catalogue/ingredient';
 import { substance, type SubstanceId } from '../catalogue/substances';
 import { sharesOf, type Grams } from './composition';
 import { contractionML } from './contraction';
+import { isOver } from '../quantity/limit';
 
 /** Crystals that stay undissolved take up about this much room, mL/g: NaHCO3 0.45, NaCl 0.46, borax 0.58, Na2CO3 0.40 (CRC Handbook). */
 export const UNDISSOLVED_ML_PER_G = 0.47;
@@ -33,7 +34,7 @@ export function isWet(poured: readonly Poured[]): boolean {
     totalG += massG;
     if (ingredient.form === 'liquid') liquidG += massG;
   }
-  return liquidG > DRY_BELOW * totalG;
+  return isOver(liquidG, DRY_BELOW * totalG);
 }
 
 const isSolid = (ingredient: Ingredient): boolean => ingredient.form === 'powder' || ingredient.form === 'solid';

@@ -4,6 +4,7 @@ import { UNDISSOLVED_ML_PER_G, type Poured } from '../formula/mixedVolume';
 import { acidityOf, type Acidity } from './acidity';
 import type { Moles } from './protonBalance';
 import { sumOf, type Sums } from './sums';
+import { reaches } from '../quantity/limit';
 
 /** Below this share of water in all liquid there is no pH to speak of. */
 const PH_FROM_WATER_SHARE = 0.2;
@@ -36,7 +37,7 @@ export function acidityIn(poured: readonly Poured[], sums: Sums, of: Wet): Acidi
   let oilML = 0;
   for (const { ingredient, volumeML } of poured) if (ingredient.form === 'oil') oilML += volumeML;
   const solutionML = liquidML - oilML;
-  if (waterG < PH_FROM_WATER_SHARE * solutionML || solutionML <= 0) return null;
+  if (!reaches(waterG, PH_FROM_WATER_SHARE * solutionML) || solutionML <= 0) return null;
   const dissolved: Moles = {};
   for (const key in moles) {
     const id = key as SubstanceId;

@@ -85,6 +85,9 @@ function openSteps(moles: Moles, role: keyof Steps): Open[] {
 /** Carbon dioxide leaves as it forms, which draws on acids up to this much weaker than carbonic acid. */
 const DRAW = 0.5;
 
+/** What is left after a part is taken; a grain of error in the sum is nothing left. */
+const rest = (whole: number, part: number): number => (whole - part > 1e-12 * whole ? whole - part : 0);
+
 /** With nothing to react, nothing is left over either. */
 export const NO_BALANCE: ProtonBalance = {
   acidLeftMol: 0,
@@ -116,8 +119,8 @@ export function protonBalance(moles: Moles): ProtonBalance {
       if (acid.pKa > base.pKa + DRAW) continue;
       const given = Math.min(acid.left, base.left);
       if (given <= 0) continue;
-      acid.left -= given;
-      base.left -= given;
+      acid.left = rest(acid.left, given);
+      base.left = rest(base.left, given);
       if (base.of.traits.includes('alkali')) {
         neutralisedMol += given;
         givenBy[acid.of.id] = (givenBy[acid.of.id] ?? 0) + given;

@@ -14,6 +14,7 @@ import { peraceticMaxPPM } from './peracetic';
 import { NO_BALANCE, protonBalance, type Moles, type ProtonBalance } from './protonBalance';
 import { inertSalts, type InertSalt } from './salts';
 import { addUp, hardestGrain, leftUndissolved, molesOf, sumOf, traitsOf } from './sums';
+import { isOver } from '../quantity/limit';
 
 /** What a mixture is, at 20 to 25 °C. Every verdict reads this, never a name alone. */
 export interface MixtureState {
@@ -120,7 +121,7 @@ export function mix(poured: readonly Poured[], options: MixOptions = {}): Mixtur
     if (flashC === null) continue;
     const mL = (grams[key as SubstanceId] ?? 0) * displacementMLPerG;
     if (traits.includes('essential-oil')) oilML += mL;
-    if (percent * mL > OIL_BURNS_FROM_PERCENT_VV) oilFlashC = Math.min(oilFlashC ?? Infinity, flashC);
+    if (isOver(percent * mL, OIL_BURNS_FROM_PERCENT_VV)) oilFlashC = Math.min(oilFlashC ?? Infinity, flashC);
   }
 
   const acidity = wet ? acidityIn(poured, sums, { moles, undissolved, volumeML, alcoholPercentVV }) : null;

@@ -2,6 +2,7 @@ import { substance, type SubstanceId, type Trait } from '../catalogue/substances
 import { sharesOf, type Grams } from '../formula/composition';
 import type { Poured } from '../formula/mixedVolume';
 import type { Moles, ProtonBalance } from './protonBalance';
+import { reaches } from '../quantity/limit';
 
 /** What is poured, added up by substance, g. */
 export interface Sums {
@@ -77,7 +78,7 @@ export function hardestGrain(undissolved: Grams, massG: number): number | null {
   let hardest: number | null = null;
   for (const key in undissolved) {
     const { mohs } = substance(key as SubstanceId);
-    if (mohs === null || (undissolved[key as SubstanceId] ?? 0) < GRAINS_FROM_SHARE * massG) continue;
+    if (mohs === null || !reaches(undissolved[key as SubstanceId] ?? 0, GRAINS_FROM_SHARE * massG)) continue;
     hardest = Math.max(hardest ?? 0, mohs);
   }
   return hardest;
