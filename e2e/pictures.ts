@@ -16,9 +16,7 @@ test('pictures of the main views', async ({ page }) => {
   await page.goto('/mix/paste');
   await page
     .getByTestId('recipe-text')
-    .fill(
-      'Saloon window spray\n1/2 cup (118 ml) rubbing alcohol\n1 cup water\na squirt of soap\n10 to 15 drops lavender oil',
-    );
+    .fill('Saloon window spray\n1/2 cup (118 ml) rubbing alcohol\n1 cup water\na squirt of soap\na splash of vinegar');
   await page.getByText('How it was read').scrollIntoViewIfNeeded();
   await page.getByText('a squirt of soap').last().scrollIntoViewIfNeeded();
   await shot(page, 'paste');
@@ -30,6 +28,16 @@ test('pictures of the main views', async ({ page }) => {
   await shot(page, 'bench');
   await page.getByText('How much of each').evaluate((e) => e.scrollIntoView({ block: 'start' }));
   await shot(page, 'bench-pour');
+  await page.goto('/mix/starter-wall');
+  await page.getByText('Check it against a surface').click();
+  await page.getByLabel('Type to find').fill('grout');
+  await page.getByRole('radio', { name: 'Cement grout' }).click();
+  await page.getByRole('radio', { name: '60 min' }).click();
+  await page.getByText('What is on it?').click();
+  await page.getByLabel('Type to find').fill('scum');
+  await page.getByRole('radio', { name: 'Soap scum' }).click();
+  await page.getByTestId('ph').scrollIntoViewIfNeeded();
+  await shot(page, 'surface');
   await page.goto('/shelf');
   await page.getByText('Porthole glass').waitFor();
   await shot(page, 'shelf');

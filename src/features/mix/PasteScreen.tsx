@@ -53,7 +53,7 @@ const CUPS: readonly { value: MeasureSystem; label: string }[] = [
   { value: 'australian', label: 'Australian' },
 ];
 
-const EXAMPLE = 'Galley spray\n1 cup white vinegar\n1 cup water\n10 to 15 drops lavender oil';
+const EXAMPLE = 'Galley spray\n1 cup white vinegar\n1 cup water\na squirt of dish soap';
 
 /** Takes a recipe from anywhere, or a formula of one's own, as text; shows how each line is read, and judges it at once. */
 export function PasteScreen({ formulaId }: { formulaId: string | null }) {
