@@ -19,7 +19,7 @@ export { readAmount } from './formula/reader/readAmount';
 export { formulaFromReading, notesOf, unreadOf } from './formula/fromReading';
 export { amountText, formulaText, lineText } from './formula/card';
 export { disagreements, type Disagreement } from './formula/dualAmount';
-export { STARTER_FORMULAS } from './formula/starters';
+export { STARTER_FAMILIES, STARTER_FORMULAS, type StarterFamily } from './formula/starters';
 export { checked, checkFormula } from './formula/schema';
 export { MOST_LINES, type Formula, type FormulaUse, type IngredientRef, type Line } from './formula/formula';
 export { resolveIngredient } from './formula/resolve';

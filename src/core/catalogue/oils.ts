@@ -60,5 +60,12 @@ const OIL_ROWS = [
 
 export type OilId = (typeof OIL_ROWS)[number]['id'];
 
+/** Most of an oil on skin, percent by volume; phenolic and hot oils at half of it. Common practice, no source. */
+const SKIN_CEILING_PERCENT = { usual: 2, hot: 1 } as const;
+
+/** The most of an oil that may be on skin, percent by volume. */
+export const skinCeilingPercent = (oil: OilRow): number =>
+  oil.is.includes('hot') ? SKIN_CEILING_PERCENT.hot : SKIN_CEILING_PERCENT.usual;
+
 /** The rows with their common type. */
 export const OILS: readonly (OilRow & { readonly id: OilId })[] = OIL_ROWS;

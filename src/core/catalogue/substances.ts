@@ -1,5 +1,5 @@
 import type { SystemId } from './acidSystems';
-import { OILS, type OilId } from './oils';
+import { OILS, skinCeilingPercent, type OilId } from './oils';
 import type { SourceKey } from './sources';
 
 /**
@@ -119,6 +119,8 @@ export interface Substance {
   readonly mohs: number | null;
   /** Closed-cup flash point, °C, of oils and solvents; null for what has none or has a table of its own. */
   readonly flashC: number | null;
+  /** Essential oils: the most of it on skin, percent by volume; null for all else. */
+  readonly skinCeilingPercent: number | null;
   readonly sources: readonly SourceKey[];
 }
 
@@ -134,6 +136,7 @@ interface Row {
   readonly displacement: number;
   readonly mohs?: number;
   readonly flashC?: number;
+  readonly skinCeiling?: number;
   readonly sources: readonly SourceKey[];
 }
 
@@ -149,6 +152,7 @@ const row = (id: SubstanceId, r: Row): Substance => ({
   displacementMLPerG: r.displacement,
   mohs: r.mohs ?? null,
   flashC: r.flashC ?? null,
+  skinCeilingPercent: r.skinCeiling ?? null,
   sources: r.sources,
 });
 
@@ -231,6 +235,7 @@ const OIL_SUBSTANCES: readonly Substance[] = OILS.map((o) =>
     solubility: 0.05,
     displacement: 1 / o.density,
     flashC: o.flashC,
+    skinCeiling: skinCeilingPercent(o),
     sources: ['crc-memory', 'sds-memory', 'poison-centre-memory'],
   }),
 );

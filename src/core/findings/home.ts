@@ -100,7 +100,8 @@ export const noDisinfection: Rule = {
   },
 };
 
-const BOILS = /\bboil(?:ing|ed|s)?\b|\bmicrowave|\bsteam(?:ing|y)? tray|\bheat (?:it|the mixture|gently)|\bsimmer/;
+/** Boiled linseed oil and cooled boiled water are cold. */
+const BOILS = /\bboil(?:ing|s)?\b|\bmicrowave|\bsteam(?:ing|y)? tray|\bheat (?:it|the mixture|gently)|\bsimmer/;
 
 export const boilingTransfer: Rule = {
   code: 'boiling-transfer',

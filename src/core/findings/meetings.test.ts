@@ -5,6 +5,7 @@ import { SOURCES } from '../catalogue/sources';
 import { substance, type Trait } from '../catalogue/substances';
 import { meet } from '../evaluation/meet';
 import { SCOPES, type Level, type Scope } from './finding';
+import { vagueAmount } from './notSure';
 import { MIXTURE_RULES } from './rules';
 import { SURFACE_RULES } from './surfaceHarm';
 
@@ -304,6 +305,14 @@ describe('what always holds', () => {
       }),
       { numRuns: 500 },
     );
+  });
+
+  // Every code that must be raised: the list of findings, and what a surface can suffer.
+  test('no code is missing', () => {
+    const must =
+      'chlorine-gas chloramine-gas bleach-with-alcohol bleach-with-peroxide bleach-in-formula peracetic-acid pressure unstable-peroxide ammonia-fumes flammable-liquid corrosive-acid corrosive-alkali strong-peroxide boiling-transfer unknown-ingredient neutralised soap-curdles hard-water-soap too-weak bleach-decays settles-out clogs-sprayer oil-floats oil-strong oil-and-animals oil-and-lungs oil-attacks-plastic vessel-material light-sensitive spoils borax-exposure no-disinfection septic-or-greywater amounts-disagree vague-amount etches-stone corrodes-metal strips-finish scratches crazes-plastic swells-wood attacks-silvering bleaches-colour hardens-rubber damages-coating sets-protein-stain';
+    const codes = [...MIXTURE_RULES, ...SURFACE_RULES, vagueAmount].map((r) => r.code);
+    expect(must.split(' ').filter((code) => !codes.includes(code))).toEqual([]);
   });
 
   test('every rule has a code of its own and says what it looks for', () => {

@@ -50,11 +50,22 @@ export const oilFloats: Rule = {
   },
 };
 
-/** Most oil in a surface spray or hand soap, and most on skin at all, percent v/v; hot oils at half. */
-const OIL_CAUTION = 1;
-const OIL_SKIN_DANGER = 2;
-/** So much in what is not meant for skin burns where it splashes (common practice, no source). */
-const OIL_ANYWHERE_DANGER = 20;
+/** In a surface spray or hand soap half of what skin bears at all is the ceiling. */
+const CAUTION_FROM_SHARE = 0.5;
+/** All that skin bears is the danger there; what is not meant for skin burns at ten times that (common practice, no source). */
+const DANGER_FROM_SHARE = { onSkin: 1, elsewhere: 10 } as const;
+
+/** All oils together as a share of what skin bears of each: 1 is all of it. */
+function skinShare(state: MixtureState): number {
+  if (state.volumeML <= 0) return 0;
+  let share = 0;
+  for (const key in state.grams) {
+    const { skinCeilingPercent, displacementMLPerG } = substance(key as SubstanceId);
+    if (skinCeilingPercent === null) continue;
+    share += (100 * (state.grams[key as SubstanceId] ?? 0) * displacementMLPerG) / state.volumeML / skinCeilingPercent;
+  }
+  return share;
+}
 
 export const oilStrong: Rule = {
   code: 'oil-strong',
@@ -62,29 +73,30 @@ export const oilStrong: Rule = {
   sources: ['common-practice', 'sds-memory'],
   words: {
     happens: 'At {essentialOilPercentVV} % the oil irritates skin and lingers in the air.',
-    why: 'The usual ceiling is {ceilingPercent} % here; phenolic and hot oils (clove, cinnamon, oregano, thyme, lemongrass) count double.',
+    why: 'The usual ceiling is {ceilingPercent} % for these oils here; phenolic and hot ones (clove, cinnamon, oregano, thyme, lemongrass) have half that of others.',
     instead: 'Ten to fifteen drops to 500 mL is plenty; half of that for the hot ones.',
   },
   otherWords: {
     skin: {
       happens: 'At {essentialOilPercentVV} % the oil burns skin.',
-      why: 'On skin {ceilingPercent} % is the most; phenolic and hot oils count double.',
+      why: 'On skin {ceilingPercent} % of these oils is the most; phenolic and hot ones have half that of others.',
       instead: 'Half a percent is enough in a hand soap: two drops to 20 mL.',
     },
   },
   check: ({ state, formula, amounts, use, scope }) => {
     if (!formula || !amounts || !has(state, 'essential-oil') || scope === 'drain') return null;
-    // Hot oils count double: they have half the ceiling.
-    const counted = state.essentialOilPercentVV + oilPercentVV(state, 'hot-oil');
-    const danger = use.onSkin ? OIL_SKIN_DANGER : OIL_ANYWHERE_DANGER;
-    if (!isOver(counted, OIL_CAUTION)) return null;
-    const isDanger = isOver(counted, danger);
+    const share = skinShare(state);
+    if (!isOver(share, CAUTION_FROM_SHARE)) return null;
+    const dangerFrom = use.onSkin ? DANGER_FROM_SHARE.onSkin : DANGER_FROM_SHARE.elsewhere;
+    const isDanger = isOver(share, dangerFrom);
+    // What of these very oils, in their proportions, would be just at the limit.
+    const limit = isDanger ? dangerFrom : CAUTION_FROM_SHARE;
     return {
       level: isDanger ? 'danger' : 'caution',
       subjects: bringersOf(state, 'essential-oil'),
       figures: {
         essentialOilPercentVV: state.essentialOilPercentVV,
-        ceilingPercent: isDanger ? danger : OIL_CAUTION,
+        ceilingPercent: (limit * state.essentialOilPercentVV) / share,
       },
       ...(use.onSkin ? { as: 'skin' } : {}),
     };

@@ -20,72 +20,121 @@ const starter = (
   rows: readonly Line[],
 ): Formula => ({ id: `starter-${id}`, name, purpose, never, use, measures: 'metric', makesML: null, lines: rows });
 
+/** Formulas for one kind of job. */
+export interface StarterFamily {
+  readonly name: string;
+  readonly formulas: readonly Formula[];
+}
+
 /** Formulas to begin with, in ratio families that are common practice (no source); amounts and words are Biscuit's own. */
-export const STARTER_FORMULAS: readonly Formula[] = [
-  // Glass
-  starter('glass', 'Clear glass', 'Windows, mirrors, chrome: film and fingerprints', 'varnished or waxed wood, acrylic, hobs and stoves', 'stored',
-    lines(['isopropyl-alcohol', parts(1)], ['distilled-water', parts(2)], ['dish-soap', dropsPer100ML(1)])),
-  starter('starch-glass', 'Starch window wash', 'Windows with a greasy haze: shake, wipe, buff', 'mirrors, screens, fine nozzles', 'stored',
-    lines(['cornstarch', gramsPerLitre(16)], ['white-vinegar', percent(12)], ['distilled-water', fill])),
-  starter('soot-paste', 'Stove-glass paste', 'Soot and tar on the cold glass of a stove', 'warm glass, aluminium, painted doors', 'fresh',
-    lines(['washing-soda', parts(1)], ['water', parts(3)])),
-  // General
-  starter('everyday', 'Everyday vinegar', 'Tile, glass, sinks: light scale and film', 'stone, cast iron, aluminium, wood, mirror edges', 'stored',
-    lines(['white-vinegar', parts(1)], ['distilled-water', parts(1)])),
-  starter('wall', 'Daily wall spray', 'Glazed tile and chrome after each shower', 'stone, aluminium, cement grout left wet', 'stored',
-    lines(['white-vinegar', parts(1)], ['distilled-water', parts(4)])),
-  starter('worktop', 'Worktop soap', 'Grease and daily dirt on what bears water', 'waxed or bare wood, screens', 'stored',
-    lines(['castile-soap', percent(4)], ['distilled-water', fill])),
-  starter('dish-spray', 'Dish-soap spray', 'Daily dirt and fresh grease nearly everywhere', 'screens, wallpaper', 'stored',
-    lines(['dish-soap', percent(1)], ['distilled-water', fill])),
-  starter('alcohol-wipe', 'Quick-dry wipe', 'Handles, stainless, sinks: film, fingerprints, glue', 'varnish, acrylic, paint, anything hot', 'stored',
-    lines(['isopropyl-alcohol', percent(95)], ['distilled-water', fill])),
-  // Grease and burnt-on
-  starter('degreaser', 'Washing-soda degreaser', 'Grease on enamel, tile, extractor covers', 'aluminium, varnish, lino, wool', 'stored',
-    lines(['washing-soda', gramsPerLitre(15)], ['dish-soap', percent(0.5)], ['distilled-water', fill])),
-  starter('scour', 'Soda paste', 'Scouring sinks, enamel, burnt-on food', 'acrylic gloss, coated glass, aluminium left long', 'fresh',
-    lines(['baking-soda', parts(2)], ['water', parts(1)])),
-  starter('cream', 'Scouring cream', 'Tubs, tiles, hobs: soap scum and grease', 'aluminium left long, polished plastic', 'fresh',
-    lines(['baking-soda', parts(1)], ['dish-soap', parts(1)])),
-  starter('soak', 'Rack soak', 'Oven racks and pans of steel: burnt-on grease, hot water', 'aluminium, varnish, wool, lino', 'fresh',
-    lines(['washing-soda', gramsPerLitre(40)], ['water', fill])),
-  // Scale and scum
-  starter('scale', 'Scale lifter', 'Limescale on taps, kettles, glazed tile', 'stone, cement grout, aluminium, cast iron', 'stored',
-    lines(['citric-acid', gramsPerLitre(50)], ['water', fill])),
-  starter('neat', 'Neat vinegar bag', 'Shower heads and aerators, hung in a bag', 'painted or black finishes beyond an hour, stone', 'fresh',
-    lines(['white-vinegar', parts(1)])),
-  starter('scum', 'Scum spray', 'Soap scum on glazed tile, glass and trays', 'stone, aluminium, cement grout beyond minutes', 'stored',
-    lines(['citric-acid', gramsPerLitre(20)], ['dish-soap', percent(1)], ['distilled-water', fill])),
-  // Grout and mould
-  starter('grout', 'Grout whitener', 'Cement grout with mould or tea-coloured stain', 'coloured cloth, wool, brass, stone', 'fresh',
-    lines(['baking-soda', parts(2)], ['hydrogen-peroxide', parts(1)])),
-  starter('mould', 'Mould peroxide', 'Mould spots on tile, silicone and painted walls: 10 to 15 minutes', 'coloured cloth, wood, brass', 'stored',
-    lines(['hydrogen-peroxide', parts(1)])),
-  starter('oxygen', 'Oxygen soak', 'Cotton, cups, bins: tea, wine, mould stain', 'wool, silk, leather, metal', 'fresh',
-    lines(['oxygen-bleach', gramsPerLitre(12)], ['water', fill])),
-  // Floors and wood
-  starter('floor', 'Floor wash', 'Vinyl, tile and laminate with a wrung mop', 'waxed or bare wood', 'fresh',
-    lines(['dish-soap', percent(0.3)], ['water', fill])),
-  starter('wood-soap', 'Damp cloth for wood', 'Varnished and waxed wood: a drop of dish soap, nearly dry', 'standing water anywhere on wood', 'fresh',
-    lines(['dish-soap', percent(0.2)], ['water', fill])),
-  starter('polish', 'Oil polish', 'Bare and oiled wood: feed and shine', 'varnish, floors (slippery), heaps of rags', 'stored',
-    lines(['olive-oil', parts(1)])),
-  // Drains and bowls
-  starter('bowl', 'Bowl soak', 'Hard-water ring in a toilet bowl, the water lowered first', 'beside any bleach or bought toilet cleaner', 'fresh',
-    lines(['citric-acid', gramsPerLitre(100)], ['water', fill])),
-  starter('bin', 'Bin freshener', 'Bins, drains and fridges that smell sour: dry', 'wool, aluminium', 'stored',
-    lines(['baking-soda', parts(1)])),
-  // Metal
-  starter('brass', 'Brass polish', 'Tarnish on bare brass and copper, a few minutes', 'lacquer, plating, silver, stone', 'fresh',
-    lines(['lemon-juice', parts(3)], ['salt', parts(1)])),
-  // Hands and cloth
-  starter('hands', 'Hand soap', 'Hands, at the basin', 'eyes; hard water leaves a film', 'stored',
-    lines(['castile-soap', percent(25)], ['glycerin', percent(2)], ['distilled-water', fill])),
-  starter('stain-soap', 'Cool stain wash', 'Egg, milk, blood on colourfast cloth: cool', 'wool, silk, leather', 'fresh',
-    lines(['washing-soda', gramsPerLitre(8)], ['dish-soap', percent(2)], ['water', fill])),
-  // Dry
-  starter('tabs', 'Fizzing bowl powder', 'A spoonful in the bowl, after the brush', 'jars with tight lids; anything damp', 'stored',
-    lines(['baking-soda', parts(2)], ['citric-acid', parts(1)])),
-  starter('laundry', 'Plain wash powder', 'White and colourfast cotton', 'wool, silk', 'stored',
-    lines(['washing-soda', parts(2)], ['oxygen-bleach', parts(1)], ['soap-flakes', parts(2)])),
+export const STARTER_FAMILIES: readonly StarterFamily[] = [
+  {
+    name: 'Glass',
+    formulas: [
+      starter('glass', 'Clear glass', 'Windows, mirrors, chrome: film and fingerprints', 'varnished or waxed wood, acrylic, hobs and stoves', 'stored',
+        lines(['isopropyl-alcohol', parts(1)], ['distilled-water', parts(2)], ['dish-soap', dropsPer100ML(1)])),
+      starter('starch-glass', 'Starch window wash', 'Windows with a greasy haze: shake, wipe, buff', 'mirrors, screens, fine nozzles', 'stored',
+        lines(['cornstarch', gramsPerLitre(16)], ['white-vinegar', percent(12)], ['distilled-water', fill])),
+      starter('soot-paste', 'Stove-glass paste', 'Soot and tar on the cold glass of a stove', 'warm glass, aluminium, painted doors', 'fresh',
+        lines(['washing-soda', parts(1)], ['water', parts(3)])),
+    ],
+  },
+  {
+    name: 'General',
+    formulas: [
+      starter('everyday', 'Everyday vinegar', 'Tile, glass, sinks: light scale and film', 'stone, cast iron, aluminium, wood, mirror edges', 'stored',
+        lines(['white-vinegar', parts(1)], ['distilled-water', parts(1)])),
+      starter('wall', 'Daily wall spray', 'Glazed tile and chrome after each shower', 'stone, aluminium, cement grout left wet', 'stored',
+        lines(['white-vinegar', parts(1)], ['distilled-water', parts(4)])),
+      starter('worktop', 'Worktop soap', 'Grease and daily dirt on what bears water', 'waxed or bare wood, screens', 'stored',
+        lines(['castile-soap', percent(4)], ['distilled-water', fill])),
+      starter('dish-spray', 'Dish-soap spray', 'Daily dirt and fresh grease nearly everywhere', 'screens, wallpaper', 'stored',
+        lines(['dish-soap', percent(1)], ['distilled-water', fill])),
+      starter('alcohol-wipe', 'Quick-dry wipe', 'Handles, stainless, sinks: film, fingerprints, glue', 'varnish, acrylic, paint, anything hot', 'stored',
+        lines(['isopropyl-alcohol', percent(95)], ['distilled-water', fill])),
+    ],
+  },
+  {
+    name: 'Grease and burnt-on',
+    formulas: [
+      starter('degreaser', 'Washing-soda degreaser', 'Grease on enamel, tile, extractor covers', 'aluminium, varnish, lino, wool', 'stored',
+        lines(['washing-soda', gramsPerLitre(15)], ['dish-soap', percent(0.5)], ['distilled-water', fill])),
+      starter('scour', 'Soda paste', 'Scouring sinks, enamel, burnt-on food', 'acrylic gloss, coated glass, aluminium left long', 'fresh',
+        lines(['baking-soda', parts(2)], ['water', parts(1)])),
+      starter('cream', 'Scouring cream', 'Tubs, tiles, hobs: soap scum and grease', 'aluminium left long, polished plastic', 'fresh',
+        lines(['baking-soda', parts(1)], ['dish-soap', parts(1)])),
+      starter('soak', 'Rack soak', 'Oven racks and pans of steel: burnt-on grease, hot water', 'aluminium, varnish, wool, lino', 'fresh',
+        lines(['washing-soda', gramsPerLitre(40)], ['water', fill])),
+    ],
+  },
+  {
+    name: 'Scale and scum',
+    formulas: [
+      starter('scale', 'Scale lifter', 'Limescale on taps, kettles, glazed tile', 'stone, cement grout, aluminium, cast iron', 'stored',
+        lines(['citric-acid', gramsPerLitre(50)], ['water', fill])),
+      starter('neat', 'Neat vinegar bag', 'Shower heads and aerators, hung in a bag', 'painted or black finishes beyond an hour, stone', 'fresh',
+        lines(['white-vinegar', parts(1)])),
+      starter('scum', 'Scum spray', 'Soap scum on glazed tile, glass and trays', 'stone, aluminium, cement grout beyond minutes', 'stored',
+        lines(['citric-acid', gramsPerLitre(20)], ['dish-soap', percent(1)], ['distilled-water', fill])),
+    ],
+  },
+  {
+    name: 'Grout and mould',
+    formulas: [
+      starter('grout', 'Grout whitener', 'Cement grout with mould or tea-coloured stain', 'coloured cloth, wool, brass, stone', 'fresh',
+        lines(['baking-soda', parts(2)], ['hydrogen-peroxide', parts(1)])),
+      starter('mould', 'Mould peroxide', 'Mould spots on tile, silicone and painted walls: 10 to 15 minutes', 'coloured cloth, wood, brass', 'stored',
+        lines(['hydrogen-peroxide', parts(1)])),
+      starter('oxygen', 'Oxygen soak', 'Cotton, cups, bins: tea, wine, mould stain', 'wool, silk, leather, metal', 'fresh',
+        lines(['oxygen-bleach', gramsPerLitre(12)], ['water', fill])),
+    ],
+  },
+  {
+    name: 'Floors and wood',
+    formulas: [
+      starter('floor', 'Floor wash', 'Vinyl, tile and laminate with a wrung mop', 'waxed or bare wood', 'fresh',
+        lines(['dish-soap', percent(0.3)], ['water', fill])),
+      starter('wood-soap', 'Damp cloth for wood', 'Varnished and waxed wood: a drop of dish soap, nearly dry', 'standing water anywhere on wood', 'fresh',
+        lines(['dish-soap', percent(0.2)], ['water', fill])),
+      starter('polish', 'Oil polish', 'Bare and oiled wood: feed and shine', 'varnish, floors (slippery), heaps of rags', 'stored',
+        lines(['olive-oil', parts(1)])),
+    ],
+  },
+  {
+    name: 'Drains and bowls',
+    formulas: [
+      starter('bowl', 'Bowl soak', 'Hard-water ring in a toilet bowl, the water lowered first', 'beside any bleach or bought toilet cleaner', 'fresh',
+        lines(['citric-acid', gramsPerLitre(100)], ['water', fill])),
+      starter('bin', 'Bin freshener', 'Bins, drains and fridges that smell sour: dry', 'wool, aluminium', 'stored',
+        lines(['baking-soda', parts(1)])),
+    ],
+  },
+  {
+    name: 'Metal',
+    formulas: [
+      starter('brass', 'Brass polish', 'Tarnish on bare brass and copper, a few minutes', 'lacquer, plating, silver, stone', 'fresh',
+        lines(['lemon-juice', parts(3)], ['salt', parts(1)])),
+    ],
+  },
+  {
+    name: 'Hands and cloth',
+    formulas: [
+      starter('hands', 'Hand soap', 'Hands, at the basin', 'eyes; hard water leaves a film', 'stored',
+        lines(['castile-soap', percent(25)], ['glycerin', percent(2)], ['distilled-water', fill])),
+      starter('stain-soap', 'Cool stain wash', 'Egg, milk, blood on colourfast cloth: cool', 'wool, silk, leather', 'fresh',
+        lines(['washing-soda', gramsPerLitre(8)], ['dish-soap', percent(2)], ['water', fill])),
+    ],
+  },
+  {
+    name: 'Dry',
+    formulas: [
+      starter('tabs', 'Fizzing bowl powder', 'A spoonful in the bowl, after the brush', 'jars with tight lids; anything damp', 'stored',
+        lines(['baking-soda', parts(2)], ['citric-acid', parts(1)])),
+      starter('laundry', 'Plain wash powder', 'White and colourfast cotton', 'wool, silk', 'stored',
+        lines(['washing-soda', parts(2)], ['oxygen-bleach', parts(1)], ['soap-flakes', parts(2)])),
+    ],
+  },
 ];
+
+/** Every starter, family by family. */
+export const STARTER_FORMULAS: readonly Formula[] = STARTER_FAMILIES.flatMap((f) => f.formulas);

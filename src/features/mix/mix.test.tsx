@@ -2,6 +2,7 @@ import { fireEvent, screen, waitFor } from '@testing-library/react-native';
 import { pipit } from '@/data/demo/pipit';
 import { renderIn, settle } from '@/testing/renderIn';
 import { vesselOf } from './BottleChoice';
+import { FormulaList } from './FormulaList';
 import { BenchScreen, PasteScreen } from '.';
 
 const mockPush = jest.fn();
@@ -145,5 +146,30 @@ describe('a typed bottle', () => {
   ])('"%s" is no size, and it says what is', (text, expected) => {
     const result = typed(text);
     expect('problem' in result && result.problem).toMatch(expected);
+  });
+});
+
+describe('the list of formulas', () => {
+  test('stands in families, and is found by job or ingredient', async () => {
+    await renderIn(<FormulaList openId={null} />, pipit(new Date('2026-11-25T08:00:00.000Z')));
+    expect(screen.getByText('Scale and scum')).toBeTruthy();
+    expect(screen.getByText('Porthole glass')).toBeTruthy();
+    fireEvent.changeText(screen.getByTestId('find-formula'), 'Citric');
+    expect(screen.getByText('Scale lifter')).toBeTruthy();
+    expect(screen.queryByText('Clear glass')).toBeNull();
+    expect(screen.queryByText('Porthole glass')).toBeNull();
+    fireEvent.changeText(screen.getByTestId('find-formula'), 'submarine');
+    expect(screen.getByText(/No formula speaks of that/)).toBeTruthy();
+  });
+});
+
+describe('the pH of what is on the bench', () => {
+  test('is shown with its band, and left out of what is dry', async () => {
+    const view = await renderIn(<BenchScreen id="starter-everyday" />);
+    // 2.5 % acetic acid, 0.42 mol/L: pH 2.6 by its pKa of 4.756 (CRC).
+    expect(screen.getByText('pH 2.6')).toBeTruthy();
+    view.unmount();
+    await renderIn(<BenchScreen id="starter-bin" />);
+    expect(screen.getByText(/no pH until it meets water/)).toBeTruthy();
   });
 });

@@ -105,3 +105,38 @@ describe('the home’s file', () => {
     expect(mockSaved[0]?.text).toContain('1/batch/x');
   });
 });
+
+describe('the home', () => {
+  test('who lives here, its water and its schools are kept', async () => {
+    const { store } = await renderIn(<SettingsScreen />);
+    fireEvent.press(screen.getByLabelText('A cat'));
+    await settle();
+    fireEvent.press(screen.getByLabelText('Hard'));
+    await settle();
+    fireEvent.press(screen.getByLabelText(/Well diluted, under 0.3 %/));
+    await settle();
+    expect(await store.settings()).toMatchObject({
+      lives: ['cat'],
+      hardnessMgPerL: 150,
+      schools: { 'vinegar-on-sealed-wood': 'diluted' },
+    });
+    fireEvent.press(screen.getByLabelText('A cat'));
+    await settle();
+    expect((await store.settings()).lives).toEqual([]);
+  });
+
+  test('a number that cannot be is said, and what was kept stays', async () => {
+    const { store } = await renderIn(<SettingsScreen />);
+    fireEvent.changeText(screen.getByTestId('roomC'), '200');
+    await settle();
+    expect(screen.getByText(/Give a number from -5 to 45/)).toBeTruthy();
+    expect((await store.settings()).roomC).toBe(20);
+    fireEvent.changeText(screen.getByTestId('roomC'), '17,5');
+    await settle();
+    expect((await store.settings()).roomC).toBe(17.5);
+    // Not known is an answer too.
+    fireEvent.changeText(screen.getByTestId('hardnessMgPerL'), '');
+    await settle();
+    expect((await store.settings()).hardnessMgPerL).toBeNull();
+  });
+});
