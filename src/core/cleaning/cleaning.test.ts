@@ -65,6 +65,12 @@ describe('ways to clean', () => {
     expect(outBecause(ranked(on, off), name)).toBe(because);
   });
 
+  test('what a surface never bears is said by its own reason', () => {
+    const { ruledOut } = ranked('marble', 'limescale');
+    const vinegar = ruledOut.find((r) => r.candidate.formula.name === 'Everyday vinegar');
+    expect(vinegar?.why).toMatch(/^Its calcite dissolves in acid/);
+  });
+
   test('what cancels out or is a danger is never a way', () => {
     const supplies: Supplies = {
       shelf: [recipe('1 cup castile soap\n2 cups vinegar'), recipe('1 cup peroxide\n1 cup vinegar')],

@@ -217,3 +217,11 @@ describe('claims', () => {
     expect(codes(weigh(text, {})).includes('no-disinfection')).toBe(claims);
   });
 });
+
+// Soap holds together above about pH 8.5: a little acid in much soap leaves it at pH 9.
+test('a little vinegar in much soap does not count as curdling', () => {
+  const { state, findings } = weigh('1/2 cup castile soap\n1 cup water\n2 tsp vinegar', { scope: 'fresh' });
+  expect(state.soapCurdledFraction).toBeGreaterThan(0.05);
+  expect(state.pH!.value).toBeGreaterThan(8.5);
+  expect(findings.map((f) => f.code)).not.toContain('soap-curdles');
+});

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import fzero from 'fzero';
 import { ACID_SYSTEMS, systemIndex, type SystemId } from '../catalogue/acidSystems';
-import { CO2_AT_ONE_ATM, carbonateViews } from './carbonateViews';
+import { CO2_AT_ONE_ATM, carbonateViews, fizzedOutNear } from './carbonateViews';
 import { equilibrium, toReachPH, type Solution } from './equilibrium';
 
 /** mol/L (or mol/kg: the same at these strengths) of systems, and of ions that take no part by charge. */
@@ -159,6 +159,13 @@ describe('three views of carbonate', () => {
     const { closed, fizzedOut, open } = carbonateViews(solution({ carbonic: 0.1 }, [[1, 0.1]]));
     expect(fizzedOut).toBe(closed);
     expect(open.pH).toBeGreaterThan(8.6);
+  });
+
+  test('one that does not fizz is not taken for its neighbour that does', () => {
+    const flat = solution({ acetic: 0.833, carbonic: 0.02 }, [[1, 0.02]]);
+    const { fizzedOut } = carbonateViews(fizz);
+    expect(fizzedOutNear(flat, fizzedOut, 8).pH).toBeCloseTo(equilibrium(flat).pH, 4);
+    expect(fizzedOutNear(fizz, equilibrium(flat), 8).pH).toBeCloseTo(fizzedOut.pH, 4);
   });
 
   // CRC Handbook: water in balance with the carbon dioxide of air stands at about pH 5.6.

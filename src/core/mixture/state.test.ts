@@ -150,6 +150,14 @@ describe('soap', () => {
     expect(mix([mL('dish-soap', 10), mL('white-vinegar', 100)]).soapCurdledFraction).toBeNull();
   });
 
+  // What soap beside soda holds as free acid anyway is not the acid's doing.
+  test('a trace of acid in soap and soda curdles a trace', () => {
+    const poured = [mL('castile-soap', 10), mL('water', 100), grams('baking-soda', 5), mL('white-vinegar', 0.5)];
+    const { soapCurdledFraction } = mix(poured);
+    expect(soapCurdledFraction).toBeGreaterThan(0);
+    expect(soapCurdledFraction).toBeLessThan(0.05);
+  });
+
   test('enough washing soda takes the acid first', () => {
     const state = mix([mL('castile-soap', 10), mL('white-vinegar', 20), grams('washing-soda', 20), mL('water', 200)]);
     expect(state.soapCurdledFraction).toBeLessThan(0.05);
