@@ -53,9 +53,10 @@ pictures: dist/index.html chromium
 chromium:
 	@command -v chromium >/dev/null || (apt-get update && apt-get install -y chromium)
 
-## One JSON object a line
+## One JSON object a line; bundled first, as the app is
 bench: dist/index.html
-	@npx tsx bench/main.ts
+	@npx esbuild bench/main.ts --bundle --platform=node --log-level=error --outfile=test-results/bench.cjs
+	@node test-results/bench.cjs
 
 clean:
 	rm -rf dist node_modules .expo test-results
