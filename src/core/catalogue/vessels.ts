@@ -1,4 +1,12 @@
-import type { Profile } from '../quantity/fillMarks';
+import {
+  brimfulML,
+  heightByPouringMM,
+  heightOfVolumeMM,
+  profileByPouring,
+  profileOfCapacity,
+  type PouredScale,
+  type Profile,
+} from '../quantity/fillMarks';
 
 /** What a vessel is made of: matters to acids, alcohol and oils. */
 export type VesselMaterial = 'glass' | 'pet' | 'hdpe' | 'ldpe' | 'polystyrene' | 'pvc' | 'aluminium' | 'tin' | 'steel' | 'ceramic' | 'unknown';
@@ -76,7 +84,57 @@ export interface Vessel {
   readonly opaque: boolean;
   /** True if food or drink was sold or is kept in it. */
   readonly heldFood?: boolean;
+  /** Its inside as measured with a ruler; without it the shape's usual one at this capacity. */
+  readonly profile?: Profile;
+  /** Marks found by pouring; they overrule any profile. */
+  readonly poured?: PouredScale;
 }
+
+/** The inside of a vessel: as poured, as measured, or as its shape usually is. */
+export function vesselProfile(vessel: Vessel): Profile {
+  if (vessel.poured && vessel.poured.length > 1) return profileByPouring(vessel.poured);
+  return vessel.profile ?? profileOfCapacity(vesselShape(vessel.shape).profile, vessel.capacityML);
+}
+
+/** Height in mm above the inside base at which a volume stands in a vessel. */
+export const vesselHeightMM = (vessel: Vessel, volumeML: number): number =>
+  vessel.poured && vessel.poured.length > 1
+    ? heightByPouringMM(vessel.poured, volumeML)
+    : heightOfVolumeMM(vesselProfile(vessel), volumeML);
+
+/** A vessel's straight-sided body, its shoulder and neck, as a person measures them with a ruler, mm. */
+export interface Measured {
+  readonly bodyDiameterMM: number;
+  /** From the inside base to where the shoulder begins. */
+  readonly bodyHeightMM: number;
+  readonly neckDiameterMM: number;
+  /** From the inside base to the brim. */
+  readonly brimMM: number;
+}
+
+/** Walls of household bottles are about this thick, mm (common practice, no source): a ruler measures the outside. */
+export const WALL_MM = 1.5;
+
+/**
+ * The profile of a round bottle by its outer diameters and heights: straight body, conical shoulder.
+ * Null if the measures cannot be those of a bottle.
+ */
+export function profileOfMeasures(measured: Measured): Profile | null {
+  const { bodyDiameterMM, bodyHeightMM, neckDiameterMM, brimMM } = measured;
+  const inner = (outer: number): number => outer - 2 * WALL_MM;
+  const possible = inner(neckDiameterMM) > 0 && inner(bodyDiameterMM) > 0 && bodyHeightMM > 0 && brimMM >= bodyHeightMM;
+  if (!possible) return null;
+  const body = { heightMM: 0, diameterMM: inner(bodyDiameterMM) };
+  if (brimMM - bodyHeightMM < 1) return [body, { heightMM: brimMM, diameterMM: inner(bodyDiameterMM) }];
+  return [
+    body,
+    { heightMM: bodyHeightMM, diameterMM: inner(bodyDiameterMM) },
+    { heightMM: brimMM, diameterMM: inner(neckDiameterMM) },
+  ];
+}
+
+/** mL to the brim of a measured profile, rounded to a whole mL. */
+export const measuredCapacityML = (profile: Profile): number => Math.round(brimfulML(profile));
 
 /** What a rule asks of a vessel. */
 export interface VesselFacts {

@@ -251,6 +251,16 @@ describe('surfaces', () => {
     expect(on('1 cup vinegar\n20 g baking soda\n1 cup water', 'marble').findings).toEqual([]);
   });
 
+  // Calcite dissolves in acid (CRC Handbook), whatever the acid comes in: oil, or a powder on a damp stone.
+  test.each([
+    ['1 cup olive oil\n2 tbsp lemon juice', 'marble', 'etches-stone', true],
+    ['1 cup citric acid', 'marble', 'etches-stone', true],
+    ['1 cup washing soda\n1/4 cup salt', 'wool', 'harms-fibre', true],
+    ['1 cup baking soda\n1 tbsp citric acid', 'marble', 'etches-stone', false],
+  ])('%j on %s: %s %s', (text, surface, code, expected) => {
+    expect(on(text, surface).findings.some((f) => f.code === code)).toBe(expected);
+  });
+
   test('every surface is found by its id and its names, and says why', () => {
     for (const surface of SURFACES) {
       for (const name of [surface.id, surface.name, ...surface.names]) expect(surfaceByName(name)).toBe(surface);

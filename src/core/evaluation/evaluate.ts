@@ -1,3 +1,4 @@
+import { ingredientById } from '../catalogue/lookup';
 import { WHAT_IS_CHECKED, judge, judgeOnSurface, withFindings, type Judgement } from '../findings/judge';
 import { isWorse, type Finding, type Level } from '../findings/finding';
 import { excesses } from '../findings/surfaceLimits';
@@ -10,7 +11,7 @@ import type { Poured } from '../formula/mixedVolume';
 import { accept, type Outcome } from '../formula/problem';
 import { quantify, type Quantified, type Reading } from '../formula/quantify';
 import { isUnknown, resolveIngredient } from '../formula/resolve';
-import { mix, type MixtureState } from '../mixture/state';
+import { has, mix, type MixtureState } from '../mixture/state';
 import { isVague } from '../quantity/amount';
 import { NOTHING_BESIDE, type Beside, type Circumstances } from './options';
 
@@ -26,6 +27,8 @@ export interface Evaluation {
   readonly verdict: Level;
   readonly findings: readonly Finding[];
   readonly state: MixtureState;
+  /** As it is on a damp surface: of a dry powder with as much water, of all else the state itself. */
+  readonly damp: MixtureState;
   /** The formula worked out at its own natural size. */
   readonly quantified: Quantified;
   readonly surface: SurfaceEvaluation | null;
@@ -108,20 +111,31 @@ export function evaluate(formula: Formula, at: Circumstances, beside: Beside = N
   if (!quantified.ok) return quantified;
   const setting = settingOf(formula, at, beside);
   const state = mixed(quantified.value.portions, at);
+  const damp = dampened(quantified.value.portions, state, at);
   const judgement = judgeAtBothEnds(formula, judge(setting(state)), at, setting);
   return accept({
     ...judgement,
     state,
+    damp,
     quantified: quantified.value,
-    surface: evaluateOnSurface(state, at),
+    surface: evaluateOnSurface(state, damp, at),
     checked: WHAT_IS_CHECKED,
   });
 }
 
+const WATER = ingredientById('distilled-water');
+
+/** A dry mix of acid or alkali with its own weight of water, as a damp surface brings it. */
+function dampened(poured: readonly Poured[], state: MixtureState, at: Circumstances): MixtureState {
+  if (!WATER || state.holdsWater || !(has(state, 'acid') || has(state, 'alkali'))) return state;
+  const water = { ingredient: WATER, massG: state.massG, volumeML: state.massG / WATER.densityGPerML };
+  return mixed([...poured, water], at);
+}
+
 /** How a surface takes a mixture; null if none is asked about. */
-export function evaluateOnSurface(state: MixtureState, at: Circumstances): SurfaceEvaluation | null {
+function evaluateOnSurface(state: MixtureState, damp: MixtureState, at: Circumstances): SurfaceEvaluation | null {
   const { surface, dwellMinutes, soil, schools } = at;
   if (!surface) return null;
-  const passed = excesses(state, surface, schools);
+  const passed = excesses(state, surface, schools, damp);
   return { id: surface.id, name: surface.name, ...judgeOnSurface({ state, surface, dwellMinutes, soil, passed }) };
 }

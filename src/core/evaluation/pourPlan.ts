@@ -5,13 +5,14 @@ import { mixedVolume } from '../formula/mixedVolume';
 import { accept, type Outcome } from '../formula/problem';
 import { dropsPerMLOf, fillML, scaleTo, type Portion, type Quantified } from '../formula/quantify';
 import { wholeDrops } from '../quantity/drops';
-import { heightOfVolumeMM, profileOfCapacity, type Profile } from '../quantity/fillMarks';
+import type { Profile } from '../quantity/fillMarks';
 import { measurePlan, type MeasurePlan } from '../quantity/measurePlan';
 import type { Tool } from '../quantity/tools';
-import { vesselShape, type Vessel } from '../catalogue/vessels';
+import { vesselHeightMM, vesselProfile, type Vessel } from '../catalogue/vessels';
 import { evaluate, mixed, settingOf, type Evaluation } from './evaluate';
 import { NOTHING_BESIDE, type Beside, type Circumstances } from './options';
 import { orderOfAddition } from './order';
+import { notableShifts, type StrengthShift } from './strengths';
 
 /** One line of a formula, scaled to a bottle and rounded to what can be measured. */
 export interface PouredLine {
@@ -38,9 +39,24 @@ export interface PouredLine {
 }
 
 export interface PourPlan {
+  /** mL that all the lines make. */
+  readonly batchML: number;
+  /** How many bottles it is poured over into; 1 if it is mixed in its own. */
+  readonly bottles: number;
+  /** mL in one bottle. */
   readonly fillML: number;
+  /** Where that stands in it, mm above the inside base. */
+  readonly fillMM: number;
   readonly profile: Profile;
   readonly lines: readonly PouredLine[];
+  /** Strengths that rounding to drops and scoops moves by more than 5 %. */
+  readonly shifts: readonly StrengthShift[];
+}
+
+/** How much to make: left out, the bottle full but for its headspace. */
+export interface PourAim {
+  readonly batchML: number;
+  readonly bottles: number;
 }
 
 /** What sets a strength is measured to 2 %, the rest to 5 %. */
@@ -85,6 +101,12 @@ interface Rounded {
   readonly reallyML: number;
 }
 
+const reallyPoured = ({ portion, reallyML }: Rounded): Portion => ({
+  ...portion,
+  volumeML: reallyML,
+  massG: reallyML * portion.ingredient.densityGPerML,
+});
+
 const roundAll = (scaled: Quantified, tools: readonly Tool[], dropsPerML: number, rounding: Rounding): Rounded[] =>
   scaled.portions.map((portion) => ({ portion, ...really(portion, tools, dropsPerML, rounding) }));
 
@@ -98,12 +120,7 @@ function roundedSafely(
 ): Rounded[] {
   const setting = settingOf(formula, at, NOTHING_BESIDE);
   const verdictOf = (rounded: readonly Rounded[]) => {
-    const poured = rounded.map((r) => ({
-      ...r.portion,
-      volumeML: r.reallyML,
-      massG: r.reallyML * r.portion.ingredient.densityGPerML,
-    }));
-    return judge(setting(mixed(poured, at))).verdict;
+    return judge(setting(mixed(rounded.map(reallyPoured), at))).verdict;
   };
   const nearest = roundAll(scaled, tools, at.dropsPerML, wholeDrops);
   if (!isWorse(verdictOf(nearest), evaluation.verdict)) return nearest;
@@ -122,6 +139,7 @@ function roundedSafely(
  *
  * @param vessel capacity 10 to 100 000 mL
  * @param tools what the person measures with
+ * @param aim how much to make, mixed in one vessel and poured over into so many bottles
  */
 export function planPour(
   formula: Formula,
@@ -129,11 +147,12 @@ export function planPour(
   vessel: Vessel,
   tools: readonly Tool[],
   at: Circumstances,
+  aim: PourAim | null = null,
 ): PourPlan {
-  const targetML = fillML(vessel.capacityML, at.headspacePercent);
+  const bottles = aim?.bottles ?? 1;
+  const targetML = aim?.batchML ?? fillML(vessel.capacityML, at.headspacePercent);
   const scaled = scaleTo(evaluation.quantified, targetML);
   const rounded = roundedSafely(formula, scaled, evaluation, tools, at);
-  const profile = profileOfCapacity(vesselShape(vessel.shape).profile, vessel.capacityML);
   const scale = tools.find((t) => t.kind === 'scale');
   const ordered = orderOfAddition(rounded.map((r) => r.portion));
   const levels = levelsML(
@@ -163,11 +182,20 @@ export function planPour(
           : null,
       errorPercent,
       why,
-      pourToMM: drops === null ? heightOfVolumeMM(profile, levelML) : null,
+      pourToMM: drops === null && bottles === 1 ? vesselHeightMM(vessel, levelML) : null,
       levelML,
     };
   });
-  return { fillML: targetML, profile, lines };
+  const inOneML = targetML / bottles;
+  return {
+    batchML: targetML,
+    bottles,
+    fillML: inOneML,
+    fillMM: vesselHeightMM(vessel, inOneML),
+    profile: vesselProfile(vessel),
+    lines,
+    shifts: notableShifts(mixed(scaled.portions, at), mixed(rounded.map(reallyPoured), at)),
+  };
 }
 
 /**
@@ -190,9 +218,10 @@ export function evaluateAndPlan(
   tools: readonly Tool[],
   at: Circumstances,
   beside: Beside = NOTHING_BESIDE,
+  aim: PourAim | null = null,
 ): Outcome<{ readonly evaluation: Evaluation; readonly plan: PourPlan }> {
   const evaluation = evaluate(formula, at, beside);
   return evaluation.ok
-    ? accept({ evaluation: evaluation.value, plan: planPour(formula, evaluation.value, vessel, tools, at) })
+    ? accept({ evaluation: evaluation.value, plan: planPour(formula, evaluation.value, vessel, tools, at, aim) })
     : evaluation;
 }

@@ -54,6 +54,7 @@ const SOUND: readonly Case[] = [
   ['2 cups baking soda\n1 cup citric acid', 'stored', 'caution', ['pressure']],
   ['1 cup washing soda\n1 cup soap flakes', 'stored', 'clear', []],
   ['1 cup baking soda\n10 drops lavender oil', 'stored', 'clear', []],
+  ['2 cups baking soda\n1 cup citric acid\n3 tbsp coconut oil', 'stored', 'caution', ['pressure']],
   // Oils, infusions, wood.
   ['1 cup vinegar\n1 cup water\n12 drops lavender oil', 'stored', 'caution', ['oil-floats', 'oil-and-animals']],
   ['1 cup rubbing alcohol (91 %)\n20 drops lavender oil', 'stored', 'caution', ['flammable-liquid']],

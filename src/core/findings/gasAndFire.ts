@@ -57,7 +57,7 @@ export const pressure: Rule = {
         as: 'ferments',
       };
     }
-    return !state.wet && has(state, 'acid') && has(state, 'carbonate')
+    return !state.holdsWater && has(state, 'acid') && has(state, 'carbonate')
       ? { level: 'caution', subjects, as: 'dry' }
       : null;
   },

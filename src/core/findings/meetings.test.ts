@@ -283,6 +283,19 @@ describe('what always holds', () => {
     );
   });
 
+  test('two bases of one strength react in the same turn whichever is poured first', () => {
+    // Soda and chalk both take their proton at pKa 10.33; the dissolved one is first (limiting reagent).
+    const list = ['laundry-powder', 'toothpaste', 'water', 'infused-vinegar'].map((id) =>
+      INGREDIENTS.find((i) => i.id === id)!,
+    );
+    const { balance } = meet(list, 'stored').state;
+    const turned = meet([...list].reverse(), 'stored').state.balance;
+    expect(turned.carbonDioxideMol).toBeCloseTo(balance.carbonDioxideMol, 9);
+    const { 'sodium-carbonate': soda = 0, chalk = 0 } = balance.reacted;
+    expect(soda).toBeGreaterThan(0);
+    expect(chalk).toBeCloseTo(turned.reacted.chalk!, 9);
+  });
+
   test('an ingredient is judged by its contents, whatever its name', () => {
     fc.assert(
       fc.property(anyIngredient, anyIngredient, anyScope, (a, b, scope) => {

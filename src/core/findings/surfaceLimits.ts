@@ -48,16 +48,17 @@ const TRAIT_OF: Record<LimitOf, Trait | null> = {
 };
 
 /** Minutes until a mixture harms by one limit; null if it keeps within it. */
-function minutesUntilHarm(t: Tolerance, state: MixtureState): number | null {
-  const { pH } = state;
+function minutesUntilHarm(t: Tolerance, state: MixtureState, damp: MixtureState): number | null {
+  const { pH } = damp;
   switch (t.of) {
     case 'acid':
-      if (!pH || pH.value >= t.limit || state.freeAcidPercentAsAcetic < ACID_FROM_PERCENT) return null;
-      return stretch(t.minutes, REFERENCE.acidPercent / state.freeAcidPercentAsAcetic);
+      // In hardly any water there is no pH to speak of, but acid is acid.
+      if ((pH && pH.value >= t.limit) || damp.freeAcidPercentAsAcetic < ACID_FROM_PERCENT) return null;
+      return stretch(t.minutes, REFERENCE.acidPercent / damp.freeAcidPercentAsAcetic);
     case 'alkali': {
       // Soap's own pH is known to about a unit only, and its alkali is weak: the low end counts.
-      const at = pH && (has(state, 'alkali') ? pH.value : pH.low);
-      const reserve = alkaliMmolPerL(state);
+      const at = pH && (has(damp, 'alkali') ? pH.value : pH.low);
+      const reserve = alkaliMmolPerL(damp);
       if (at === null || at <= t.limit || reserve < ALKALI_FROM_MMOL_PER_L) return null;
       return stretch(t.minutes, REFERENCE.alkaliMmolPerL / reserve);
     }
@@ -100,8 +101,16 @@ const subjectsOf = (of: LimitOf, state: MixtureState): string[] => {
   return of === 'grains' ? ['its grains'] : ['the water in it'];
 };
 
-/** Every limit of the surface that the mixture passes, whatever the time; of one harm by one thing the soonest. */
-export function excesses(state: MixtureState, surface: Surface, schools: SchoolChoices): Excess[] {
+/**
+ * Every limit of the surface that the mixture passes, whatever the time; of one harm by one thing the soonest.
+ * @param damp the mixture as it is on a damp surface: powders are sour or alkaline only there
+ */
+export function excesses(
+  state: MixtureState,
+  surface: Surface,
+  schools: SchoolChoices,
+  damp: MixtureState = state,
+): Excess[] {
   if (surface.keepOut) {
     return isPlainWater(state)
       ? []
@@ -113,7 +122,7 @@ export function excesses(state: MixtureState, surface: Surface, schools: SchoolC
     if (!before || excess.minutes < before.minutes) soonest.set(key, excess);
   };
   for (const t of limitsOf(surface, schools)) {
-    const minutes = minutesUntilHarm(t, state);
+    const minutes = minutesUntilHarm(t, state, damp);
     if (minutes === null) continue;
     add(`${t.of} ${t.harm}`, {
       of: t.of,
@@ -126,7 +135,7 @@ export function excesses(state: MixtureState, surface: Surface, schools: SchoolC
   }
   for (const w of surface.weaknesses) {
     if (!w.traits.every((trait) => has(state, trait))) continue;
-    if (w.traits.includes('acid') && state.freeAcidPercentAsAcetic < ACID_FROM_PERCENT) continue;
+    if (w.traits.includes('acid') && damp.freeAcidPercentAsAcetic < ACID_FROM_PERCENT) continue;
     const subjects = [...new Set(w.traits.flatMap((trait) => bringersOf(state, trait)))];
     add(w.traits.join(), { of: null, harm: w.harm, reason: w.reason, source: w.source, subjects, minutes: w.minutes });
   }

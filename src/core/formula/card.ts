@@ -1,20 +1,28 @@
 import { formatQuantity } from 'format-quantity';
-import { amountSpan, type Amount, type VagueWord } from '../quantity/amount';
+import { amountSpan, LEMON_JUICE_ML, VAGUE_ML, type Amount, type VagueWord } from '../quantity/amount';
 import type { Span } from '../quantity/span';
-import type { Formula, Line } from './formula';
+import type { Formula, IngredientRef, Line } from './formula';
 import { resolveIngredient } from './resolve';
 
-const isFraction = (n: number): boolean =>
-  [0, 1 / 8, 1 / 4, 1 / 3, 3 / 8, 1 / 2, 5 / 8, 2 / 3, 3 / 4, 7 / 8].some((f) => Math.abs((n % 1) - f) < 1e-6);
+const FRACTIONS = [0, 1 / 8, 1 / 4, 1 / 3, 3 / 8, 1 / 2, 5 / 8, 2 / 3, 3 / 4, 7 / 8];
 
-/** A number as a person writes it: ½, 1¾, 2.4. At most three decimals. */
-export function writtenNumber(n: number): string {
-  if (isFraction(n)) return formatQuantity(n, true) ?? String(n);
-  return String(Number(n.toFixed(3)));
+/** Whether numbers are written for the eye, or with every figure they have. */
+type Writing = 'short' | 'whole';
+
+/** A number as a person writes it: ½, 1¾, 2.4. For the eye at most three decimals. */
+export function writtenNumber(n: number, writing: Writing = 'short'): string {
+  const near = writing === 'short' ? 1e-6 : 1e-14;
+  if (FRACTIONS.some((f) => Math.abs((n % 1) - f) < near)) return formatQuantity(n, true) ?? String(n);
+  return writing === 'short' ? String(Number(n.toFixed(3))) : plainDecimals(n);
 }
 
-const writtenSpan = (span: Span): string =>
-  span.low === span.high ? writtenNumber(span.low) : `${writtenNumber(span.low)} to ${writtenNumber(span.high)}`;
+/** Every figure of a number, without an exponent. */
+const plainDecimals = (n: number): string => (String(n).includes('e') ? n.toFixed(20).replace(/0+$/, '') : String(n));
+
+const writtenSpan = (span: Span, writing: Writing): string =>
+  span.low === span.high
+    ? writtenNumber(span.low, writing)
+    : `${writtenNumber(span.low, writing)} to ${writtenNumber(span.high, writing)}`;
 
 const VAGUE_WORDS: Record<VagueWord, string> = {
   dash: 'a dash',
@@ -28,12 +36,35 @@ const VAGUE_WORDS: Record<VagueWord, string> = {
   some: 'some',
 };
 
+const MANY_OF: Partial<Record<VagueWord, string>> = {
+  dash: 'dashes',
+  pinch: 'pinches',
+  squirt: 'squirts',
+  splash: 'splashes',
+  sprig: 'sprigs',
+  glug: 'glugs',
+  handful: 'handfuls',
+};
+
+/** "a squirt", "2 squirts"; a range of the person's own in mL. */
+function vagueText(word: VagueWord, volumeML: Span, writing: Writing): string {
+  const usual = VAGUE_ML[word];
+  const low = volumeML.low / usual.low;
+  const high = volumeML.high / usual.high;
+  if (low === 1 && high === 1) return VAGUE_WORDS[word];
+  const many = MANY_OF[word];
+  const exact = usual.low * low === volumeML.low && usual.high * high === volumeML.high;
+  return many && exact && Number.isInteger(low) && Number.isInteger(high)
+    ? `${writtenSpan({ low, high }, writing)} ${many}`
+    : `${writtenSpan(volumeML, writing)} mL`;
+}
+
 const UNIT_NAMES: Record<string, string> = { 'fl-oz': 'fl oz' };
 
 /** An amount in words that the reader reads back: "½ cup", "10 to 15 drops", "a squirt". */
-export function amountText(amount: Amount): string {
+export function amountText(amount: Amount, writing: Writing = 'short'): string {
   const span = amountSpan(amount);
-  const number = span ? writtenSpan(span) : '';
+  const number = span ? writtenSpan(span, writing) : '';
   const many = (span?.high ?? 0) > 1;
   switch (amount.kind) {
     case 'volume': {
@@ -41,7 +72,7 @@ export function amountText(amount: Amount): string {
       return `${number} ${many && /cup|pint|quart|gallon/.test(unit) ? `${unit}s` : unit}`;
     }
     case 'mass':
-      return `${number} ${amount.unit}`;
+      return `${number} ${amount.unit === 'oz' && writing === 'whole' ? 'oz by weight' : amount.unit}`;
     case 'drops':
       return `${number} ${many ? 'drops' : 'drop'}`;
     case 'drops-per-100mL':
@@ -55,31 +86,65 @@ export function amountText(amount: Amount): string {
     case 'pieces':
       return `juice of ${number}`;
     case 'vague':
-      return VAGUE_WORDS[amount.word];
+      return vagueText(amount.word, amount.volumeML, writing);
     case 'to-fill':
       return 'to fill';
   }
 }
 
-/** A line in words: "½ cup white vinegar (8 % w/v)". */
-export function lineText(line: Line): string {
-  const { name } = resolveIngredient(line.ingredient);
-  const strength = line.strength ? ` (${writtenNumber(line.strength.percent)} % ${line.strength.basis})` : '';
-  const also = line.also ? ` (${amountText(line.also)})` : '';
-  if (line.amount.kind === 'to-fill') return `${name}${strength} to fill`;
-  if (line.amount.kind === 'pieces')
-    return `${amountText(line.amount)} lemon${(line.amount.value.high ?? 0) > 1 ? 's' : ''}`;
-  return `${amountText(line.amount)}${also} ${name}${strength}`;
+/** The name of a line's ingredient; of several lemons, "lemons". */
+function nameText(line: Line): string {
+  if (line.amount.kind === 'pieces') return line.amount.value.high > 1 ? 'lemons' : 'lemon';
+  return resolveIngredient(line.ingredient).name;
 }
 
-/** The whole formula as plain text, which the reader reads back. */
+/** A line in words: "½ cup white vinegar (8 % w/v)". */
+export function lineText(line: Line, writing: Writing = 'short'): string {
+  const name = nameText(line);
+  const strength = line.strength ? ` (${writtenNumber(line.strength.percent, writing)} % ${line.strength.basis})` : '';
+  const also = line.also ? ` (${amountText(line.also, writing)})` : '';
+  if (line.amount.kind === 'to-fill') return `${name}${strength} to fill`;
+  return `${amountText(line.amount, writing)}${also} ${name}${strength}`;
+}
+
+/** What an ingredient of one's own holds, as a card says it. */
+function contentsText(own: IngredientRef & { kind: 'own' }): string {
+  const contents = own.contents.map(
+    (c) =>
+      `${c.substance} ${plainDecimals(c.percent)} % ${c.basis} ${plainDecimals(c.low)} to ${plainDecimals(c.high)}`,
+  );
+  return `Contains: ${own.name} | ${own.form} | ${plainDecimals(own.densityGPerML)} g/mL | ${contents.join('; ')}`;
+}
+
+/** Juice of one lemon where it is not the usual: said in mL. */
+const isUsualLemon = (amount: Amount): boolean =>
+  amount.kind !== 'pieces' ||
+  (amount.juiceML.low === LEMON_JUICE_ML.low && amount.juiceML.high === LEMON_JUICE_ML.high);
+
+/** A lemon of another size as the mL it gives. */
+function plainLine(line: Line): Line {
+  const { amount } = line;
+  if (amount.kind !== 'pieces' || isUsualLemon(amount)) return line;
+  const value = { low: amount.value.low * amount.juiceML.low, high: amount.value.high * amount.juiceML.high };
+  return { ...line, amount: { kind: 'volume', value, unit: 'mL' } };
+}
+
+/** The whole formula as plain text, which the reader reads back without loss. */
 export function formulaText(formula: Formula): string {
+  const own = new Map(
+    formula.lines.flatMap(({ ingredient }) =>
+      ingredient.kind === 'own' ? [[ingredient.id, ingredient] as const] : [],
+    ),
+  );
   return [
     `Name: ${formula.name}`,
     ...(formula.purpose ? [`For: ${formula.purpose}`] : []),
     ...(formula.never ? [`Never on: ${formula.never}`] : []),
+    ...(formula.how ? [`How: ${formula.how}`] : []),
     ...(formula.use === 'fresh' ? ['Use: at once'] : []),
-    ...(formula.makesML === null ? [] : [`Makes: ${writtenNumber(formula.makesML)} mL`]),
-    ...formula.lines.map(lineText),
+    `Measures: ${formula.measures}`,
+    ...(formula.makesML === null ? [] : [`Makes: ${writtenNumber(formula.makesML, 'whole')} mL`]),
+    ...[...own.values()].map(contentsText),
+    ...formula.lines.map((line) => lineText(plainLine(line), 'whole')),
   ].join('\n');
 }

@@ -44,6 +44,8 @@ export interface Formula {
   readonly purpose: string;
   /** What it must not be used on. */
   readonly never: string;
+  /** How it is used, in a sentence; left out where nobody said. */
+  readonly how?: string;
   readonly use: FormulaUse;
   readonly measures: MeasureSystem;
   /** mL that the amounts make, where parts or "to fill" stand beside fixed amounts; null if the lines say it all. */

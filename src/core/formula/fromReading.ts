@@ -17,8 +17,9 @@ export function formulaFromReading(
     name: (reading.title ?? fallbackName).slice(0, 80),
     purpose: reading.header.purpose ?? '',
     never: reading.header.never ?? '',
+    ...(reading.header.how ? { how: reading.header.how } : {}),
     use: reading.header.use ?? 'stored',
-    measures,
+    measures: reading.header.measures ?? measures,
     makesML: reading.header.makesML ?? null,
     lines: lines.map((line, i) => ({ ...line, id: String(i + 1) })),
   };

@@ -90,15 +90,20 @@ const ingredientRef = Joi.alternatives()
   })
   .required();
 
+export const strengthSchema = Joi.object({
+  percent: Joi.number().greater(0).max(100).required(),
+  basis: basis.required(),
+}).messages({
+  'number.greater': 'A strength must be more than 0 and at most 100 percent.',
+  'number.max': 'A strength must be more than 0 and at most 100 percent.',
+});
+
 const line = Joi.object({
   id: Joi.string().min(1).max(80).required(),
   ingredient: ingredientRef,
   amount: amount.required(),
   also: amount.optional(),
-  strength: Joi.object({ percent: Joi.number().greater(0).max(100).required(), basis: basis.required() }).messages({
-    'number.greater': 'A strength must be more than 0 and at most 100 percent.',
-    'number.max': 'A strength must be more than 0 and at most 100 percent.',
-  }),
+  strength: strengthSchema,
   text: Joi.string().allow('').max(500),
 });
 
@@ -110,6 +115,7 @@ export const formulaSchema = Joi.object({
   }),
   purpose: Joi.string().allow('').max(200).required(),
   never: Joi.string().allow('').max(200).required(),
+  how: Joi.string().allow('').max(300),
   use: Joi.string().valid('stored', 'fresh').required(),
   measures: Joi.string()
     .valid(...MEASURE_SYSTEMS)

@@ -2,6 +2,7 @@ import type { Finding } from '../findings/finding';
 import type { Formula } from '../formula/formula';
 import { resolveIngredient } from '../formula/resolve';
 import type { Evaluation } from '../evaluation/evaluate';
+import { neverMeets } from './neverMeets';
 import { shelfLife, storageAdvice, USUALLY_KEPT, type KeptHow, type ShelfLife } from './shelfLife';
 
 /** What a batch's label says: the same on screen and printed. */
@@ -18,6 +19,11 @@ export interface LabelContent {
   /** How to keep it; not on labels made before this was said. */
   readonly storage?: readonly string[];
   readonly shake: boolean;
+  /** How it is used, and how long it stays on. These three are not on labels made before they were asked. */
+  readonly how?: string;
+  readonly dwell?: string;
+  /** What must never come together with it. */
+  readonly neverMeets?: readonly string[];
 }
 
 /** Weaker than this is not worth a line on the label, percent. */
@@ -28,11 +34,15 @@ const SETTLES_ABOVE_G_PER_L = 1;
 
 const OF_LABEL: readonly Finding['level'][] = ['danger', 'defeats', 'caution'];
 
-/** What must stand on the bottle, from the formula and what was found about it. */
+/**
+ * What must stand on the bottle, from the formula and what was found about it.
+ * @param dwell how long it stays on where it is meant to go; null if that is not known
+ */
 export function labelOf(
   formula: Formula,
   evaluation: Evaluation,
   kept: Omit<KeptHow, 'use'> = USUALLY_KEPT,
+  dwell: string | null = null,
 ): LabelContent {
   const how: KeptHow = { ...kept, use: formula.use };
   const { state } = evaluation;
@@ -59,5 +69,8 @@ export function labelOf(
     keeps: shelfLife(state, how),
     storage: storageAdvice(state, how),
     shake: oily || settles,
+    ...(formula.how ? { how: formula.how } : {}),
+    ...(dwell ? { dwell } : {}),
+    neverMeets: neverMeets(formula),
   };
 }

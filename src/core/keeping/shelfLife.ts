@@ -52,9 +52,14 @@ const KEEPING: readonly KeepingRule[] = [
     reason: 'thinned bleach loses its strength',
     applies: (s) => has(s, 'hypochlorite') && s.wet,
   },
-  { lowDays: 180, highDays: 365, reason: 'dry mixes keep airtight', applies: (s) => !s.wet && !has(s, 'fatty-oil') },
-  { lowDays: 180, highDays: 365, reason: 'oil turns rancid in a year', applies: (s) => !s.wet },
   { lowDays: 180, highDays: 365, reason: 'over 20 % alcohol keeps it', applies: (s) => s.alcoholPercentVV > 20 },
+  {
+    lowDays: 180,
+    highDays: 365,
+    reason: 'oil turns rancid in a year',
+    applies: (s) => !s.holdsWater && has(s, 'fatty-oil'),
+  },
+  { lowDays: 180, highDays: 365, reason: 'dry mixes keep airtight', applies: (s) => !s.holdsWater },
   { lowDays: 90, highDays: 180, reason: 'an infusion in acid, strained', applies: isInfusion },
   {
     lowDays: 1,
@@ -126,7 +131,7 @@ export function storageAdvice(state: MixtureState, how: KeptHow): string[] {
   const gas = state.carbonDioxideML > 0 || state.oxygenML > 0;
   if (gas || (has(state, 'ferment') && state.wet)) advice.push('Never capped: it gives off gas.');
   if (how.use === 'fresh') return [...advice, 'Use it at once and pour the rest away.'];
-  if (!state.wet && has(state, 'carbonate') && has(state, 'acid')) {
+  if (!state.holdsWater && has(state, 'carbonate') && has(state, 'acid')) {
     advice.push('Bone dry, in a jar whose lid can give, away from steam.');
   } else if (!state.wet && !has(state, 'fatty-oil')) advice.push('Airtight and dry.');
   if (has(state, 'peroxide') && state.wet) advice.push('Dark: an opaque or brown bottle.');

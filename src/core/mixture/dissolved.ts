@@ -1,6 +1,6 @@
 import { substance, type SubstanceId } from '../catalogue/substances';
 import type { Grams } from '../formula/composition';
-import { UNDISSOLVED_ML_PER_G, type Poured } from '../formula/mixedVolume';
+import { UNDISSOLVED_ML_PER_G } from '../formula/mixedVolume';
 import { acidityOf, type Acidity } from './acidity';
 import type { Moles } from './protonBalance';
 import { sumOf, type Sums } from './sums';
@@ -28,15 +28,25 @@ interface Wet {
   readonly alcoholPercentVV: number;
 }
 
-/** The acidity of the water in the mixture: crystals and floating oil take no part. */
-export function acidityIn(poured: readonly Poured[], sums: Sums, of: Wet): Acidity | null {
+/** Room that oils take, mL: they are a liquid of their own beside the water. */
+function oilML(grams: Grams): number {
+  let mL = 0;
+  for (const key in grams) {
+    const { traits, displacementMLPerG } = substance(key as SubstanceId);
+    if (traits.includes('essential-oil') || traits.includes('fatty-oil')) {
+      mL += (grams[key as SubstanceId] ?? 0) * displacementMLPerG;
+    }
+  }
+  return mL;
+}
+
+/** The acidity of the water in the mixture: crystals and oils take no part. */
+export function acidityIn(sums: Sums, of: Wet): Acidity | null {
   const { moles, undissolved, alcoholPercentVV } = of;
   const { tapML, grams, lowG, highG } = sums;
   const waterG = grams.water ?? 0;
   const liquidML = of.volumeML - sumOf(undissolved) * UNDISSOLVED_ML_PER_G;
-  let oilML = 0;
-  for (const { ingredient, volumeML } of poured) if (ingredient.form === 'oil') oilML += volumeML;
-  const solutionML = liquidML - oilML;
+  const solutionML = liquidML - oilML(grams);
   if (!reaches(waterG, PH_FROM_WATER_SHARE * solutionML) || solutionML <= 0) return null;
   const dissolved: Moles = {};
   for (const key in moles) {

@@ -82,6 +82,12 @@ function openSteps(moles: Moles, role: keyof Steps): Open[] {
   return open;
 }
 
+/** What dissolves reacts before what gives way grain by grain; between the rest the name decides, never the pouring. */
+const byTurn = (a: Open, b: Open): number =>
+  Number(isGrain(a)) - Number(isGrain(b)) || (a.of.id < b.of.id ? -1 : Number(a.of.id > b.of.id));
+
+const isGrain = ({ of }: Open): boolean => (of.solubilityGPer100ML ?? Infinity) < INSOLUBLE_BELOW_G_PER_100ML;
+
 /** Carbon dioxide leaves as it forms, which draws on acids up to this much weaker than carbonic acid. */
 const DRAW = 0.5;
 
@@ -107,8 +113,8 @@ export const NO_BALANCE: ProtonBalance = {
  * @param moles amounts present, mol, zero or more
  */
 export function protonBalance(moles: Moles): ProtonBalance {
-  const acids = openSteps(moles, 'acid').sort((a, b) => a.pKa - b.pKa);
-  const bases = openSteps(moles, 'base').sort((a, b) => b.pKa - a.pKa);
+  const acids = openSteps(moles, 'acid').sort((a, b) => a.pKa - b.pKa || byTurn(a, b));
+  const bases = openSteps(moles, 'base').sort((a, b) => b.pKa - a.pKa || byTurn(a, b));
   if (acids.length === 0 && bases.length === 0) return NO_BALANCE;
   let neutralisedMol = 0;
   let carbonDioxideMol = 0;

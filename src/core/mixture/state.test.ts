@@ -114,6 +114,12 @@ describe('acid meets alkali', () => {
     expect(protonBalance({ 'sodium-hydroxide': 1, 'acetic-acid': 5 }).neutralisedMol).toBe(1);
   });
 
+  test('oil is no water: a fizzing powder bound with it waits', () => {
+    const bound = [grams('citric-acid', 50), grams('baking-soda', 65), mL('olive-oil', 10)];
+    expect(mix(bound)).toMatchObject({ wet: true, holdsWater: false, carbonDioxideML: 0, closedPressureBar: 0 });
+    expect(mix([...bound, mL('water', 20)]).closedPressureBar).toBeGreaterThan(1);
+  });
+
   test('dry powders wait: nothing reacts until there is water', () => {
     const dry = mix([grams('citric-acid', 50), grams('baking-soda', 65)]);
     expect([dry.wet, dry.carbonDioxideML, dry.closedPressureBar]).toEqual([false, 0, 0]);
@@ -256,7 +262,9 @@ describe('pH of household mixtures', () => {
 
   test('what is dry, or hardly holds water, has none', () => {
     expect(mix([grams('baking-soda', 100)]).pH).toBeNull();
-    expect(mix([mL('olive-oil', 100), mL('white-vinegar', 5)]).pH).toBeNull();
+    expect(mix([mL('isopropyl-alcohol', 100), mL('neutral-spirit', 1000), mL('white-vinegar', 5)]).pH).toBeNull();
+    // Oil is a liquid of its own: the vinegar under it is as sour as ever.
+    expect(mix([mL('olive-oil', 100), mL('white-vinegar', 5)]).pH?.value).toBeCloseTo(2.4, 1);
   });
 
   // More soda than dissolves does not raise the pH: it is saturated.

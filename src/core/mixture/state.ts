@@ -21,6 +21,8 @@ export interface MixtureState {
   readonly volumeML: number;
   readonly massG: number;
   readonly wet: boolean;
+  /** True if there is water for acid and alkali to meet in: oil alone is wet, but nothing reacts in it. */
+  readonly holdsWater: boolean;
   readonly waterG: number;
   readonly grams: Readonly<Grams>;
   readonly moles: Readonly<Moles>;
@@ -82,6 +84,9 @@ const ISOPROPANOL_ML_PER_G = substance('isopropanol').displacementMLPerG;
 /** From this share on an oil or solvent sets the flash point, percent v/v (common practice, no source). */
 const OIL_BURNS_FROM_PERCENT_VV = 20;
 
+/** Less poured water than this share of the mass is none to react in. */
+const REACTS_FROM_WATER_SHARE = 0.02;
+
 /** Alkali breaks peroxide up within hours to days above this pH. */
 const PEROXIDE_BREAKS_ABOVE_PH = 8;
 
@@ -96,14 +101,15 @@ const peroxideMol = (moles: Moles): number =>
 export function mix(poured: readonly Poured[], options: MixOptions = {}): MixtureState {
   const { headspacePercent = DEFAULT_HEADSPACE_PERCENT, hardnessMgPerL = null } = options;
   const sums = addUp(poured);
-  const { grams, tapML, massG } = sums;
+  const { grams, tapML, freeWaterG, massG } = sums;
   const moles = molesOf(grams);
   const traitG = traitsOf(grams);
   const wet = isWet(poured);
   const { volumeML, undissolved: beforeReaction } = mixedVolume(poured);
   const balanceOnceWet = protonBalance(moles);
-  const balance = wet ? balanceOnceWet : NO_BALANCE;
-  const undissolved = wet ? leftUndissolved(beforeReaction, balance) : beforeReaction;
+  const holdsWater = wet && isOver(freeWaterG, REACTS_FROM_WATER_SHARE * massG);
+  const balance = holdsWater ? balanceOnceWet : NO_BALANCE;
+  const undissolved = holdsWater ? leftUndissolved(beforeReaction, balance) : beforeReaction;
   const undissolvedG = sumOf(undissolved);
 
   // From grams to percent w/v, from mL to percent v/v, from mol to mol/L.
@@ -124,7 +130,7 @@ export function mix(poured: readonly Poured[], options: MixOptions = {}): Mixtur
     if (isOver(percent * mL, OIL_BURNS_FROM_PERCENT_VV)) oilFlashC = Math.min(oilFlashC ?? Infinity, flashC);
   }
 
-  const acidity = wet ? acidityIn(poured, sums, { moles, undissolved, volumeML, alcoholPercentVV }) : null;
+  const acidity = holdsWater ? acidityIn(sums, { moles, undissolved, volumeML, alcoholPercentVV }) : null;
   const curdledFraction = acidity?.soapCurdledFraction ?? ((moles.soap ?? 0) > 0 && wet ? 0 : null);
   const soapMol = moles.soap ?? 0;
   const soapLeftG = (grams.soap ?? 0) * (1 - (curdledFraction ?? 0));
@@ -132,13 +138,14 @@ export function mix(poured: readonly Poured[], options: MixOptions = {}): Mixtur
   const peroxide = peroxideMol(moles);
   const breaksUp =
     acidity !== null && balance.acidLeftMol === 0 && acidity.pH.high > PEROXIDE_BREAKS_ABOVE_PH && isAlkaline(traitG);
-  const oxygenMol = wet && peroxide > 0 && (breaksUp || (traitG['metal-salt'] ?? 0) > 0) ? peroxide / 2 : 0;
+  const oxygenMol = holdsWater && peroxide > 0 && (breaksUp || (traitG['metal-salt'] ?? 0) > 0) ? peroxide / 2 : 0;
   const headspaceML = (volumeML * headspacePercent) / Math.max(1, 100 - headspacePercent);
 
   return {
     volumeML,
     massG,
     wet,
+    holdsWater,
     waterG,
     grams,
     moles,
@@ -178,7 +185,7 @@ export function mix(poured: readonly Poured[], options: MixOptions = {}): Mixtur
         ? Math.min(1, soapBoundMol(tapML, hardnessMgPerL, moles) / soapMol)
         : null,
     oilFloatingShare: floatingShare,
-    peraceticAcidMaxPPM: wet
+    peraceticAcidMaxPPM: holdsWater
       ? peraceticMaxPPM(
           molPerL * (moles['acetic-acid'] ?? 0) * (acidity?.freeAceticFraction ?? 0),
           molPerL * peroxide,
@@ -211,7 +218,7 @@ function lower(alcohol: Span | null, oilC: number | null): Span | null {
 const traitsKnown = new WeakMap<Ingredient, ReadonlySet<Trait>>();
 
 /** The traits of everything in an ingredient. */
-function traitsIn(ingredient: Ingredient): ReadonlySet<Trait> {
+export function traitsIn(ingredient: Ingredient): ReadonlySet<Trait> {
   let traits = traitsKnown.get(ingredient);
   if (!traits) {
     traits = new Set(sharesOf(ingredient).flatMap((s) => (s.gPerG > 0 ? substance(s.id).traits : [])));

@@ -10,6 +10,8 @@ export interface Sums {
   readonly lowG: Grams;
   readonly highG: Grams;
   readonly tapML: number;
+  /** Water that is poured, not bound in crystals: what salts dissolve and react in. */
+  readonly freeWaterG: number;
   readonly massG: number;
 }
 
@@ -19,17 +21,19 @@ export function addUp(poured: readonly Poured[]): Sums {
   const lowG: Grams = {};
   const highG: Grams = {};
   let tapML = 0;
+  let freeWaterG = 0;
   let massG = 0;
   for (const { ingredient, massG: g, volumeML, spread = 0 } of poured) {
     massG += g;
     if (ingredient.water === 'tap' || ingredient.water === 'boiling') tapML += volumeML;
     for (const { id, gPerG, lowGPerG, highGPerG } of sharesOf(ingredient)) {
       grams[id] = (grams[id] ?? 0) + gPerG * g;
+      if (id === 'water' && ingredient.form === 'liquid') freeWaterG += gPerG * g;
       lowG[id] = (lowG[id] ?? 0) + lowGPerG * g * Math.max(0, 1 - spread);
       highG[id] = (highG[id] ?? 0) + highGPerG * g * (1 + spread);
     }
   }
-  return { grams, lowG, highG, tapML, massG };
+  return { grams, lowG, highG, tapML, freeWaterG, massG };
 }
 
 /** Moles of what has a molar mass. */

@@ -86,3 +86,25 @@ export function profileOfCapacity(profile: Profile, capacityML: number): Profile
   const factor = Math.cbrt(capacityML / brimfulML(profile));
   return profile.map((p) => ({ heightMM: p.heightMM * factor, diameterMM: p.diameterMM * factor }));
 }
+
+/**
+ * A round profile that holds what a poured scale says at each of its marks: rings so wide that every
+ * frustum between two marks holds what was poured there, as far as a round bottle can. For drawing;
+ * the marks themselves come from {@link heightByPouringMM}.
+ */
+export function profileByPouring(scale: PouredScale): Profile {
+  const steps = scale.map((mark, i) => {
+    const below = scale[i - 1] ?? { volumeML: 0, heightMM: 0 };
+    const areaMM2 = ((mark.volumeML - below.volumeML) * MM3_PER_ML) / (mark.heightMM - below.heightMM);
+    return { fromMM: below.heightMM, toMM: mark.heightMM, diameterMM: Math.sqrt((4 * areaMM2) / Math.PI) };
+  });
+  const first = steps[0];
+  if (!first) return [];
+  const rings = steps.map((s) => ({ heightMM: (s.fromMM + s.toMM) / 2, diameterMM: s.diameterMM }));
+  const last = steps.at(-1) ?? first;
+  return [
+    { heightMM: 0, diameterMM: first.diameterMM },
+    ...rings,
+    { heightMM: last.toMM, diameterMM: last.diameterMM },
+  ];
+}

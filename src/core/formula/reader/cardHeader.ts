@@ -1,10 +1,13 @@
-import { statedML } from '../../quantity/amount';
+import { SUBSTANCES } from '../../catalogue/substances';
+import { statedML, type PercentBasis } from '../../quantity/amount';
 import { middleOf } from '../../quantity/span';
-import type { MeasureSystem } from '../../quantity/units';
+import { MEASURE_SYSTEMS, type MeasureSystem } from '../../quantity/units';
+import type { Content } from '../../catalogue/ingredient';
+import type { IngredientRef } from '../formula';
 import { readAmount } from './readAmount';
 import type { CardHeader } from './reading';
 
-const HEADER = /^(name|for|never on|use|makes|measures)\s*:\s*(.+)$/i;
+const HEADER = /^(name|for|never on|how|use|makes|measures|contains)\s*:\s*(.+)$/i;
 
 /** True if a line is one of a card's header lines. */
 export const isHeader = (text: string): boolean => HEADER.test(text);
@@ -17,6 +20,15 @@ export function readHeader(text: string, measures: MeasureSystem): CardHeader | 
   if (field === 'name') return { name: value };
   if (field === 'for') return { purpose: value };
   if (field === 'never on') return { never: value };
+  if (field === 'how') return { how: value };
+  if (field === 'measures') {
+    const system = MEASURE_SYSTEMS.find((m) => m === value.toLowerCase());
+    return system ? { measures: system } : null;
+  }
+  if (field === 'contains') {
+    const own = readContents(value);
+    return own && { own: [own] };
+  }
   if (field === 'use')
     return /^(?:at once|fresh)/i.test(value)
       ? { use: 'fresh' }
@@ -29,4 +41,35 @@ export function readHeader(text: string, measures: MeasureSystem): CardHeader | 
     if (volume && volume.high > 0) return { makesML: middleOf(volume) };
   }
   return null;
+}
+
+const CONTENT = /^([a-z0-9-]+) ([\d.]+) % (w\/w|w\/v|v\/v) ([\d.]+) to ([\d.]+)$/;
+
+function readContent(text: string): Content | null {
+  const match = CONTENT.exec(text);
+  const known = SUBSTANCES.find((s) => s.id === match?.[1]);
+  if (!match || !known) return null;
+  return {
+    substance: known.id,
+    percent: Number(match[2]),
+    low: Number(match[4]),
+    high: Number(match[5]),
+    basis: match[3] as PercentBasis,
+  };
+}
+
+/** "my cleaner | liquid | 1.02 g/mL | acetic-acid 5 % w/v 4 to 6": an ingredient of one's own, as a card says it. */
+function readContents(text: string): (IngredientRef & { kind: 'own' }) | null {
+  const [name = '', form = '', density = '', contents = ''] = text.split('|').map((t) => t.trim());
+  const densityGPerML = Number(density.replace(/ g\/mL$/, ''));
+  if (name === '' || !(densityGPerML > 0)) return null;
+  if (form !== 'liquid' && form !== 'powder' && form !== 'oil') return null;
+  const read = contents
+    .split(';')
+    .map((c) => c.trim())
+    .filter((c) => c !== '')
+    .map(readContent);
+  const known = read.filter((c) => c !== null);
+  if (known.length < read.length) return null;
+  return { kind: 'own', id: `own:${name.toLowerCase()}`, name, form, densityGPerML, contents: known };
 }

@@ -42,6 +42,7 @@ const UNIT_WORDS: readonly (readonly [RegExp, UnitWord])[] = [
   [/^(?:kilograms?|kilos?|kgs?)\.?(?![a-z])/i, { is: 'mass', unit: 'kg' }],
   [/^(?:grams?|grammes?|gr?s?)\.?(?![a-z])/i, { is: 'mass', unit: 'g' }],
   [/^(?:pounds?|lbs?\.?)(?![a-z])/i, { is: 'mass', unit: 'lb' }],
+  [/^(?:ounces?|ozs?\.?) (?:by weight|wt\.?)(?![a-z])/i, { is: 'mass', unit: 'oz' }],
   [/^(?:ounces?|ozs?\.?)(?![a-z])/i, { is: 'ounce' }],
   [/^(?:drops?|gtts?)\.?(?![a-z])/i, { is: 'drops' }],
   [/^(?:parts?|shares?)(?![a-z])/i, { is: 'parts' }],

@@ -115,9 +115,11 @@ export function readRecipe(text: string, options: ReadOptions): ReadRecipe {
       .replace(MAKES, '');
     const makes = MAKES.exec(line)?.[1];
     if (makes) head = { ...readHeader(`makes: ${makes}`, options.measures), ...head };
-    const headed = readHeader(clean, options.measures);
+    // A card's sentences keep their full stops and brackets.
+    const headed = readHeader(line, options.measures) ?? readHeader(clean, options.measures);
     if (headed) {
-      head = { ...head, ...headed };
+      const own = [...(head.own ?? []), ...(headed.own ?? [])];
+      head = { ...head, ...headed, ...(own.length > 0 ? { own } : {}) };
       items.push({ kind: 'note', key, text: line });
       continue;
     }
@@ -131,16 +133,35 @@ export function readRecipe(text: string, options: ReadOptions): ReadRecipe {
     }
     items.push(...readLine(line, key, clean, first, options));
   }
+  // A card of Biscuit's own says whose cups it means; its percentages are amounts, never strengths.
+  const isCard = head.measures !== undefined;
+  const lines = withOwn(items, head, options);
   const title = head.name ?? items.find((i) => i.kind === 'title')?.text ?? null;
   return {
-    items: namedButNotRead(settlePercentages(items), options),
+    items: namedButNotRead(isCard ? lines : settlePercentages(lines), options),
     title:
-      title &&
-      withoutBullet(title)
-        .replace(MAKES, '')
-        .replace(/^#+\s*|[:.]$/g, ''),
+      head.name ??
+      (title &&
+        withoutBullet(title)
+          .replace(MAKES, '')
+          .replace(/^#+\s*|[:.]$/g, '')),
     header: head,
   };
+}
+
+/** Lines that name an ingredient the card itself describes mean that one. */
+function withOwn(items: readonly ReadItem[], { own = [] }: CardHeader, options: ReadOptions): readonly ReadItem[] {
+  if (own.length === 0) return items;
+  return items.map((item) => {
+    if (item.kind !== 'line' && item.kind !== 'unread') return item;
+    const words = fillLine(withoutBullet(item.text)) ?? item.text;
+    const parts = takeApart(withoutBullet(words), options.measures);
+    const meant = own.find((o) => o.name.toLowerCase() === parts.name.toLowerCase());
+    if (!meant) return item;
+    if (item.kind === 'line') return { ...item, line: { ...item.line, ingredient: meant }, doubts: [] };
+    const amount = parts.amount ?? SOME;
+    return { ...item, kind: 'line', line: { id: item.key, ingredient: meant, amount }, doubts: [], corrected: false };
+  });
 }
 
 const NEGATION = /\b(?:not|never|avoid|without|no|instead|free|nor|don['’]t)\b/i;

@@ -43,11 +43,15 @@ export type ReadItem =
       readonly corrected: boolean;
     };
 
-/** What a card's header lines say: "Name: …", "For: …", "Never on: …", "Use: …", "Makes: …". */
+/** What a card's header lines say: "Name: …", "For: …", "Never on: …", "How: …", "Use: …", "Measures: …", "Makes: …", "Contains: …". */
 export interface CardHeader {
   readonly name?: string;
   readonly purpose?: string;
   readonly never?: string;
+  readonly how?: string;
+  readonly measures?: MeasureSystem;
+  /** Ingredients of one's own that the card describes. */
+  readonly own?: readonly (IngredientRef & { kind: 'own' })[];
   readonly use?: 'stored' | 'fresh';
   readonly makesML?: number;
 }

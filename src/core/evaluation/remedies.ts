@@ -1,0 +1,332 @@
+import type { Trait } from '../catalogue/substances';
+import type { VesselFacts } from '../catalogue/vessels';
+import { isWorse, type Finding, type Level } from '../findings/finding';
+import { amountTimes, freeLineId, niceNumber, withLine, withLineChanged, withoutLine } from '../formula/change';
+import type { Formula, IngredientRef, Line } from '../formula/formula';
+import { ingredientOfLine } from '../formula/resolve';
+import { traitsIn } from '../mixture/state';
+import { exactly, middleOf } from '../quantity/span';
+import { evaluate } from './evaluate';
+import type { Circumstances } from './options';
+
+/** What to do instead, as a change that can be made with one tap. */
+export interface Remedy {
+  readonly id: string;
+  /** What is done, as words on a button: "Leave out the white vinegar". */
+  readonly title: string;
+  /** The changed formula; for two bottles the one that stays on the bench. */
+  readonly formula: Formula;
+  /** The second bottle's formula; null where one is enough. */
+  readonly second: Formula | null;
+  /** What the bottle must be instead; null if any will do. */
+  readonly vessel: Partial<VesselFacts> | null;
+  /** The verdict once it is done. */
+  readonly verdict: Level;
+}
+
+type Draft = Omit<Remedy, 'verdict'>;
+type Maker = (formula: Formula, at: Circumstances, finding: Finding) => readonly Draft[];
+
+const lineHas = (line: Line, trait: Trait): boolean => traitsIn(ingredientOfLine(line)).has(trait);
+const linesWith = (formula: Formula, ...traits: readonly Trait[]): Line[] =>
+  formula.lines.filter((l) => traits.some((t) => lineHas(l, t)));
+const nameOf = (line: Line): string => ingredientOfLine(line).name;
+const namesOf = (lines: readonly Line[]): string => {
+  const names = [...new Set(lines.map(nameOf))];
+  return names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''}`;
+};
+const known = (id: string): IngredientRef => ({ kind: 'known', id });
+const draft = (id: string, title: string, formula: Formula, more: Partial<Draft> = {}): Draft => ({
+  id,
+  title,
+  formula,
+  second: null,
+  vessel: null,
+  ...more,
+});
+
+const isBulk = (line: Line): boolean =>
+  ingredientOfLine(line).form === 'liquid' && line.amount.kind !== 'drops' && line.amount.kind !== 'drops-per-100mL';
+
+/** A line given to something else, what was said of the old ingredient alone left behind. */
+function becomes(line: Line, ingredient: IngredientRef): Line {
+  const { id, amount, also } = line;
+  return { id, ingredient, amount, ...(also ? { also } : {}) };
+}
+
+/** Lines taken out; water takes the room of liquids, so that what stays keeps its strength. */
+function without(formula: Formula, lines: readonly Line[]): Formula {
+  return lines.reduce(
+    (f, l) =>
+      isBulk(l) ? withLineChanged(f, l.id, (line) => becomes(line, known('distilled-water'))) : withoutLine(f, l.id),
+    formula,
+  );
+}
+
+/** Leaves out everything that brings a trait. */
+const leaveOut =
+  (...traits: readonly Trait[]): Maker =>
+  (formula) => {
+    const lines = linesWith(formula, ...traits);
+    const left = formula.lines.filter((l) => !lines.includes(l) && ingredientOfLine(l).water === null);
+    if (lines.length === 0 || left.length === 0) return [];
+    return [draft(`leave-out-${traits.join('-')}`, `Leave out the ${namesOf(lines)}`, without(formula, lines))];
+  };
+
+/** Leaves out what the finding names and is not a kitchen ingredient. */
+const leaveOutBought: Maker = (formula) => {
+  const lines = formula.lines.filter((l) => ingredientOfLine(l).role !== 'ingredient');
+  if (lines.length === 0 || lines.length === formula.lines.length) return [];
+  return [draft('leave-out-bought', `Leave out the ${namesOf(lines)}`, without(formula, lines))];
+};
+
+const nameWith = (name: string, more: string): string => `${name.slice(0, 78 - more.length)}, ${more}`;
+
+/** Two bottles instead of one: what brings `first` in one, what brings `second` in the other. */
+const split =
+  (first: Trait, second: Trait): Maker =>
+  (formula) => {
+    const ones = linesWith(formula, first);
+    const others = linesWith(formula, second).filter((l) => !ones.includes(l));
+    if (ones.length === 0 || others.length === 0) return [];
+    const keep = without(formula, others);
+    const other = without(formula, ones);
+    const kept = linesWith(keep, first);
+    if (kept.length === 0) return [];
+    return [
+      draft(
+        `split-${first}-${second}`,
+        `Two bottles: ${namesOf(ones)}, and ${namesOf(others)}; a rinse between`,
+        { ...keep, name: nameWith(formula.name, `1: ${namesOf(ones)}`) },
+        { second: { ...other, name: nameWith(formula.name, `2: ${namesOf(others)}`) } },
+      ),
+    ];
+  };
+
+/** The soap alone, and a citric-acid rinse in a second bottle for the scale and the film. */
+const citricRinse: Maker = (formula) => {
+  const acids = linesWith(formula, 'acid');
+  const soaps = linesWith(formula, 'soap');
+  if (acids.length === 0 || soaps.length === 0) return [];
+  const rinse: Formula = {
+    ...formula,
+    name: nameWith(formula.name, 'citric rinse'),
+    makesML: null,
+    lines: [
+      { id: '1', ingredient: known('citric-acid'), amount: { kind: 'grams-per-litre', value: exactly(15) } },
+      { id: '2', ingredient: known('distilled-water'), amount: { kind: 'to-fill' } },
+    ],
+  };
+  return [
+    draft(
+      'citric-rinse',
+      `The soap without ${namesOf(acids)}, and a citric-acid rinse for after`,
+      { ...without(formula, acids), name: nameWith(formula.name, 'soap alone') },
+      { second: rinse },
+    ),
+  ];
+};
+
+/** Gives the lines of a trait to another ingredient, amount for amount. */
+const swap =
+  (from: (line: Line) => boolean, to: string, words: (lines: readonly Line[]) => string): Maker =>
+  (formula) => {
+    const lines = formula.lines.filter((l) => from(l) && !(l.ingredient.kind === 'known' && l.ingredient.id === to));
+    if (lines.length === 0) return [];
+    const changed = lines.reduce((f, l) => withLineChanged(f, l.id, (line) => becomes(line, known(to))), formula);
+    return [draft(`swap-${to}`, words(lines), changed)];
+  };
+
+const dishSoapForSoap = swap(
+  (l) => lineHas(l, 'soap'),
+  'dish-soap',
+  (l) => `Dish soap in place of the ${namesOf(l)}`,
+);
+const distilledForTap = swap(
+  (l) => ingredientOfLine(l).water === 'tap',
+  'distilled-water',
+  () => 'Distilled water in place of tap water',
+);
+const warmForBoiling = swap(
+  (l) => ingredientOfLine(l).water === 'boiling',
+  'water',
+  () => 'Warm water, not boiling',
+);
+
+/** Used at once from an open vessel, and poured away. */
+const useFresh: Maker = (formula) =>
+  formula.use === 'fresh'
+    ? []
+    : [draft('use-fresh', 'Make it fresh, open, and pour the rest away', { ...formula, use: 'fresh' })];
+
+/** How finely an amount is sought, halvings. */
+const HALVINGS = 7;
+/** The most an amount is raised. */
+const MOST_TIMES = 20;
+
+/** The formula with one line's amount multiplied; of a bulk liquid water takes the room that is freed. */
+function lineTimes(formula: Formula, line: Line, factor: number): Formula {
+  const way = factor < 1 ? 'down' : 'up';
+  const changed = withLineChanged(formula, line.id, (l) => {
+    const { also: _, ...rest } = l;
+    return { ...rest, amount: amountTimes(l.amount, factor, way) };
+  });
+  const fills = formula.lines.some((l) => l.amount.kind === 'to-fill');
+  if (factor >= 1 || !isBulk(line) || fills) return changed;
+  const water = formula.lines.find((l) => ingredientOfLine(l).water !== null && l.amount.kind === line.amount.kind);
+  if (water && 'value' in water.amount && 'value' in line.amount && sameUnit(water, line)) {
+    const freed = middleOf(line.amount.value) * (1 - factor);
+    const more = (middleOf(water.amount.value) + freed) / Math.max(1e-9, middleOf(water.amount.value));
+    return withLineChanged(changed, water.id, (l) => ({ ...l, amount: amountTimes(l.amount, more, 'up') }));
+  }
+  return withLine(changed, {
+    id: freeLineId(changed),
+    ingredient: known('distilled-water'),
+    amount: amountTimes(line.amount, 1 - factor, 'up'),
+  });
+}
+
+const sameUnit = (a: Line, b: Line): boolean =>
+  !('unit' in a.amount) || !('unit' in b.amount) || a.amount.unit === b.amount.unit;
+
+const isFree = (formula: Formula, code: string, at: Circumstances): boolean => {
+  const result = evaluate(formula, { ...at, scope: formula.use });
+  return result.ok && !result.value.findings.some((f) => f.code === code);
+};
+
+/** The amount of one line, as little changed as frees the formula of a finding; null if no amount does. */
+function resized(formula: Formula, line: Line, code: string, at: Circumstances, more: boolean): Formula | null {
+  if (line.amount.kind === 'to-fill') return null;
+  const free = (factor: number): boolean => isFree(lineTimes(formula, line, factor), code, at);
+  let bad = 1;
+  let good = more ? MOST_TIMES : 0.01;
+  if (!free(good)) return null;
+  for (let i = 0; i < HALVINGS; i++) {
+    const between = Math.sqrt(bad * good);
+    if (free(between)) good = between;
+    else bad = between;
+  }
+  return lineTimes(formula, line, niceNumber(good, more ? 'up' : 'down'));
+}
+
+/** Less, or more, of the line that brings most of a trait. */
+const resize =
+  (more: boolean, words: (name: string) => string, ...traits: readonly Trait[]): Maker =>
+  (formula, at, { code }) => {
+    for (const line of linesWith(formula, ...traits)) {
+      const changed = resized(formula, line, code, at, more);
+      if (changed) return [draft(more ? 'more' : 'less', words(nameOf(line)), changed)];
+    }
+    return [];
+  };
+
+const less = (...traits: readonly Trait[]): Maker => resize(false, (name) => `Less ${name}`, ...traits);
+const thin = (...traits: readonly Trait[]): Maker => resize(false, (name) => `Thin the ${name} with water`, ...traits);
+const more = (...traits: readonly Trait[]): Maker => resize(true, (name) => `More ${name}`, ...traits);
+
+/** Another bottle, if one of its facts is at fault. */
+const otherBottle =
+  (title: string, vessel: Partial<VesselFacts>): Maker =>
+  (formula, at) =>
+    at.vessel ? [draft(`bottle-${Object.keys(vessel).join('-')}`, title, formula, { vessel })] : [];
+
+const darkGlass = otherBottle('Keep it in a dark glass bottle', { material: 'glass', opaque: true });
+const wideTop = otherBottle('Keep it in a squeeze bottle: no fine nozzle', { top: 'flip-cap' });
+
+/** Takes one of two amounts that disagree. */
+const oneAmount: Maker = (formula) => {
+  const doubled = formula.lines.filter((l) => l.also);
+  if (doubled.length === 0) return [];
+  const first = doubled.reduce((f, l) => withLineChanged(f, l.id, ({ also: _, ...rest }) => rest), formula);
+  const second = doubled.reduce(
+    (f, l) => withLineChanged(f, l.id, ({ also, ...rest }) => ({ ...rest, amount: also ?? rest.amount })),
+    formula,
+  );
+  return [
+    draft('first-amount', 'Keep the first amount', first),
+    draft('second-amount', 'Take the second amount', second),
+  ];
+};
+
+/** Middles of vague amounts, as exact ones. */
+const middles: Maker = (formula) => [
+  draft('middles', 'Take the middle of every range', {
+    ...formula,
+    lines: formula.lines.map((l) => {
+      if (!('value' in l.amount) && l.amount.kind !== 'vague') return l;
+      const amount = amountTimes(l.amount, 1);
+      return 'value' in amount
+        ? { ...l, amount: { ...amount, value: exactly(niceNumber(middleOf(amount.value))) } }
+        : l;
+    }),
+  }),
+];
+
+/** What can be done about each finding, the likeliest first. A finding that is not here has no one-tap change. */
+const MAKERS: Readonly<Record<string, readonly Maker[]>> = {
+  'chlorine-gas': [leaveOut('hypochlorite')],
+  'chloramine-gas': [leaveOut('hypochlorite')],
+  'bleach-with-alcohol': [leaveOut('hypochlorite')],
+  'bleach-with-peroxide': [leaveOut('hypochlorite')],
+  'bleach-in-formula': [leaveOut('hypochlorite')],
+  'bleach-decays': [leaveOut('hypochlorite'), useFresh],
+  'bought-in-formula': [leaveOutBought],
+  'explosive-peroxide': [leaveOut('solvent'), leaveOut('peroxide')],
+  'violent-heat': [leaveOut('mineral-acid'), leaveOut('lye')],
+  'peracetic-acid': [split('peroxide', 'carboxylic-acid'), leaveOut('carboxylic-acid'), leaveOut('peroxide')],
+  pressure: [useFresh, split('carbonate', 'acid'), leaveOut('acid'), leaveOut('carbonate')],
+  'unstable-peroxide': [useFresh, leaveOut('alkali'), leaveOut('peroxide')],
+  'strong-peroxide': [thin('peroxide')],
+  'corrosive-acid': [thin('acid')],
+  'corrosive-alkali': [less('alkali', 'lye')],
+  'ammonia-fumes': [less('ammonia-source'), leaveOut('ammonia-source')],
+  'flammable-liquid': [thin('alcohol'), less('solvent', 'essential-oil')],
+  'boiling-transfer': [warmForBoiling],
+  'oil-and-animals': [leaveOut('essential-oil')],
+  'oil-strong': [less('essential-oil')],
+  'oil-and-lungs': [leaveOut('essential-oil')],
+  'oil-floats': [leaveOut('essential-oil')],
+  'oil-attacks-plastic': [darkGlass, leaveOut('essential-oil')],
+  'vessel-material': [darkGlass],
+  'light-sensitive': [darkGlass, useFresh],
+  'clogs-sprayer': [wideTop],
+  neutralised: [split('alkali', 'acid'), leaveOut('acid'), leaveOut('alkali')],
+  'soap-curdles': [citricRinse, dishSoapForSoap, split('soap', 'acid'), leaveOut('acid')],
+  'hard-water-soap': [distilledForTap, dishSoapForSoap],
+  'too-weak': [more('acid', 'alkali', 'soap', 'surfactant', 'peroxide', 'alcohol')],
+  'borax-exposure': [leaveOut('borate')],
+  spoils: [distilledForTap, useFresh],
+  'settles-out': [wideTop],
+  'amounts-disagree': [oneAmount],
+  'vague-amount': [middles],
+};
+
+/** Codes that a change may be offered for. */
+export const REMEDIED_CODES: readonly string[] = Object.keys(MAKERS);
+
+/** Judges a change: null unless the finding is gone and nothing is worse than before. */
+function proved(made: Draft, finding: Finding, before: Level, at: Circumstances): Remedy | null {
+  const vessel = made.vessel && at.vessel ? { ...at.vessel, ...made.vessel } : at.vessel;
+  const judged = (formula: Formula) => evaluate(formula, { ...at, vessel, scope: formula.use });
+  const first = judged(made.formula);
+  const second = made.second && judged(made.second);
+  if (!first.ok || (second && !second.ok)) return null;
+  const all = [...first.value.findings, ...(second?.value.findings ?? [])];
+  if (all.some((f) => f.code === finding.code)) return null;
+  const verdict =
+    second && isWorse(second.value.verdict, first.value.verdict) ? second.value.verdict : first.value.verdict;
+  return verdict === 'danger' || isWorse(verdict, before) ? null : { ...made, verdict };
+}
+
+/**
+ * What could be done about a finding by changing the formula, its use or its bottle. Each offer has been
+ * weighed up: with it the finding is gone, nothing is a danger, and the verdict is no worse than before.
+ *
+ * @param before the verdict of the formula as it is
+ */
+export function remediesFor(finding: Finding, formula: Formula, before: Level, at: Circumstances): Remedy[] {
+  const makers = MAKERS[finding.code] ?? [];
+  return makers
+    .flatMap((make) => make(formula, at, finding))
+    .flatMap((made) => proved(made, finding, before, at) ?? []);
+}

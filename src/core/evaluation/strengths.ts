@@ -1,0 +1,64 @@
+import type { MixtureState } from '../mixture/state';
+
+/** What a strength is of; the interface has the words. */
+export type StrengthKey =
+  'acetic' | 'citric' | 'peroxide' | 'alcohol' | 'soap' | 'surfactant' | 'washing-soda' | 'essential-oil';
+
+/** One strength of a mixture in the unit the trade gives it in. */
+export interface Strength {
+  readonly key: StrengthKey;
+  readonly value: number;
+  readonly unit: '% w/v' | '% v/v' | 'g/L';
+}
+
+/** Less than this is not worth a word, in the strength's own unit. */
+const WORTH_SAYING = 0.005;
+
+/** The strengths of a mixture that matter to what it does; those that it has none of are left out. */
+export function strengthsOf(state: MixtureState): Strength[] {
+  const all: readonly Strength[] = [
+    { key: 'acetic', value: state.aceticAcidPercentWV, unit: '% w/v' },
+    { key: 'citric', value: state.citricAcidPercentWV, unit: '% w/v' },
+    { key: 'peroxide', value: state.hydrogenPeroxidePercentWV, unit: '% w/v' },
+    { key: 'alcohol', value: state.alcoholPercentVV, unit: '% v/v' },
+    { key: 'soap', value: state.soapGPerL, unit: 'g/L' },
+    { key: 'surfactant', value: state.surfactantGPerL, unit: 'g/L' },
+    { key: 'washing-soda', value: state.sodiumCarbonatePercentWV, unit: '% w/v' },
+    { key: 'essential-oil', value: state.essentialOilPercentVV, unit: '% v/v' },
+  ];
+  return all.filter((s) => s.value >= WORTH_SAYING);
+}
+
+/** How a strength moved from one mixture to another. */
+export interface StrengthShift {
+  readonly key: StrengthKey;
+  readonly unit: Strength['unit'];
+  readonly from: number;
+  readonly to: number;
+  /** Percent of `from`; null where there was none before. */
+  readonly changePercent: number | null;
+}
+
+/** Every strength that either mixture has, before and after. */
+export function strengthShifts(from: MixtureState, to: MixtureState): StrengthShift[] {
+  const before = strengthsOf(from);
+  const after = strengthsOf(to);
+  const keys = [...new Set([...before, ...after].map((s) => s.key))];
+  return keys.map((key) => {
+    const a = before.find((s) => s.key === key);
+    const b = after.find((s) => s.key === key);
+    const unit = (a ?? b)?.unit ?? 'g/L';
+    const was = a?.value ?? 0;
+    const is = b?.value ?? 0;
+    return { key, unit, from: was, to: is, changePercent: was > 0 ? (100 * (is - was)) / was : null };
+  });
+}
+
+/** A strength that moves by more than this is worth a warning, percent. */
+export const SHIFT_WORTH_WARNING_PERCENT = 5;
+
+/** The strengths that moved by more than {@link SHIFT_WORTH_WARNING_PERCENT}. */
+export const notableShifts = (from: MixtureState, to: MixtureState): StrengthShift[] =>
+  strengthShifts(from, to).filter(
+    (s) => s.changePercent === null || Math.abs(s.changePercent) > SHIFT_WORTH_WARNING_PERCENT,
+  );

@@ -1,0 +1,67 @@
+import type { Amount } from '../quantity/amount';
+import { scaleSpan, type Span } from '../quantity/span';
+import type { Formula, Line } from './formula';
+
+/** The same formula with lines changed. Every change gives a new formula; one that changes nothing gives it back. */
+
+/** A line added at its end, or before the line at `at`. */
+export const withLine = (formula: Formula, line: Line, at = formula.lines.length): Formula => ({
+  ...formula,
+  lines: [...formula.lines.slice(0, at), line, ...formula.lines.slice(at)],
+});
+
+/** Without the line of this id. */
+export const withoutLine = (formula: Formula, id: string): Formula => ({
+  ...formula,
+  lines: formula.lines.filter((l) => l.id !== id),
+});
+
+/** One line replaced by another in its place. */
+export const withLineChanged = (formula: Formula, id: string, change: (line: Line) => Line): Formula => ({
+  ...formula,
+  lines: formula.lines.map((l) => (l.id === id ? change(l) : l)),
+});
+
+/** The line of this id moved to another place, counted from 0; beyond either end it stops there. */
+export function withLineMoved(formula: Formula, id: string, to: number): Formula {
+  const line = formula.lines.find((l) => l.id === id);
+  if (!line) return formula;
+  const others = formula.lines.filter((l) => l.id !== id);
+  const place = Math.max(0, Math.min(others.length, to));
+  return { ...formula, lines: [...others.slice(0, place), line, ...others.slice(place)] };
+}
+
+/** Two significant figures, rounded down or up: what a person would write. */
+export function niceNumber(value: number, way: 'down' | 'up' | 'nearest' = 'nearest'): number {
+  if (value <= 0) return 0;
+  const step = 10 ** (Math.floor(Math.log10(value)) - 1);
+  const whole = value / step;
+  const rounded =
+    way === 'down' ? Math.floor(whole + 1e-9) : way === 'up' ? Math.ceil(whole - 1e-9) : Math.round(whole);
+  return Number((rounded * step).toPrecision(3));
+}
+
+const niceSpan = (span: Span, way: 'down' | 'up' | 'nearest'): Span => ({
+  low: niceNumber(span.low, way),
+  high: niceNumber(span.high, way),
+});
+
+/** An amount multiplied, in its own unit; "to fill" stays as it is. A vague word becomes mL. */
+export function amountTimes(amount: Amount, factor: number, way: 'down' | 'up' | 'nearest' = 'nearest'): Amount {
+  switch (amount.kind) {
+    case 'to-fill':
+      return amount;
+    case 'vague':
+      return { kind: 'volume', value: niceSpan(scaleSpan(amount.volumeML, factor), way), unit: 'mL' };
+    default:
+      return { ...amount, value: niceSpan(scaleSpan(amount.value, factor), way) };
+  }
+}
+
+/** An id for a new line that no line of the formula has. */
+export function freeLineId(formula: Formula): string {
+  const taken = new Set(formula.lines.map((l) => l.id));
+  let n = formula.lines.length + 1;
+  while (taken.has(String(n))) n += 1;
+  return String(n);
+}
