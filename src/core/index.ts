@@ -4,6 +4,25 @@ export { evaluate, type Evaluation, type SurfaceEvaluation } from './evaluation/
 export { meet } from './evaluation/meet';
 export { NOTHING_BESIDE, USUAL_CIRCUMSTANCES, type Beside, type Circumstances } from './evaluation/options';
 export { evaluateAndPlan, type PouredLine, type PourPlan } from './evaluation/pourPlan';
+export { compare, type Comparison } from './evaluation/compare';
+export {
+  evaluateAsPoured,
+  formulaAsPoured,
+  offPercent,
+  POURED_RIGHT_WITHIN_PERCENT,
+  rescaled,
+  type PouredSoFar,
+} from './evaluation/mixing';
+export { remediesFor, type Remedy } from './evaluation/remedies';
+export {
+  notableShifts,
+  strengthShifts,
+  strengthsOf,
+  type Strength as MixtureStrength,
+  type StrengthKey,
+  type StrengthShift,
+} from './evaluation/strengths';
+export { amountNumber, whatIf, whatIfAt, withAmount, type WhatIfPoint } from './evaluation/whatIf';
 export { mixtureReport } from './evaluation/report';
 
 export { readRecipe, MOST_TEXT } from './formula/reader/readRecipe';
@@ -15,13 +34,23 @@ export {
   type ReadItem,
   type ReadRecipe,
 } from './formula/reader/reading';
+export { fromWhatThereIs, coverML, type Floor, type Have } from './formula/batchSize';
+export { freeLineId, withLine, withLineChanged, withLineMoved, withoutLine } from './formula/change';
+export { concentrated, dilutedWith, mostTimes } from './formula/concentrate';
 export { readAmount } from './formula/reader/readAmount';
 export { formulaFromReading, notesOf, unreadOf } from './formula/fromReading';
 export { amountText, formulaText, lineText } from './formula/card';
 export { disagreements, type Disagreement } from './formula/dualAmount';
 export { STARTER_FAMILIES, STARTER_FORMULAS, type StarterFamily } from './formula/starters';
 export { checked, checkFormula } from './formula/schema';
-export { MOST_LINES, type Formula, type FormulaUse, type IngredientRef, type Line } from './formula/formula';
+export {
+  MOST_LINES,
+  type Formula,
+  type FormulaUse,
+  type IngredientRef,
+  type Line,
+  type Strength,
+} from './formula/formula';
 export { resolveIngredient } from './formula/resolve';
 export type { Outcome, Problem } from './formula/problem';
 
@@ -36,8 +65,14 @@ export {
   DEFAULT_HEADSPACE_PERCENT,
   VESSEL_SHAPES,
   vesselFacts,
+  measuredCapacityML,
+  profileOfMeasures,
+  vesselHeightMM,
+  vesselProfile,
   vesselShape,
+  type Measured,
   type Vessel,
+  type VesselFacts,
   type VesselShape,
   type VesselShapeId,
 } from './catalogue/vessels';
@@ -47,6 +82,8 @@ export { hardnessClass, type HardnessClass } from './mixture/hardness';
 export { SCOPES, type Finding, type Level, type Scope } from './findings/finding';
 
 export { discardBy, isPastItsDay, type Batch, type BatchState } from './keeping/batch';
+export { costOf, type Cost } from './keeping/cost';
+export type { PantryItem } from './keeping/pantry';
 export { labelOf, type LabelContent } from './keeping/label';
 export { shelfLife, storageAdvice, USUALLY_KEPT, type KeptHow, type ShelfLife } from './keeping/shelfLife';
 
@@ -60,6 +97,66 @@ export {
   type Ways,
 } from './cleaning/ways';
 export { guideSteps, type GuideStep } from './cleaning/guide';
+export { applicationOf, type Application } from './cleaning/application';
+export { amountForArea, type AmountFor } from './cleaning/amountFor';
+export { envelopeOf, questionsAbout, type HomeSurface, type Room, type Upkeep } from './cleaning/homeSurface';
+export { ROOM_KINDS, roomKind, type RoomKind, type RoomKindId, type UsualSurface } from './catalogue/roomKinds';
+export { JOB_PLANS, type JobPlan } from './catalogue/jobPlans';
+export {
+  atStep,
+  indexOfStep,
+  isOver,
+  nextHands,
+  repeated,
+  stepOf,
+  wantsOf,
+  withPart,
+  type Job,
+  type JobPart,
+  type JobPlace,
+  type Wants,
+} from './cleaning/job';
+export {
+  edited,
+  monthOf,
+  NO_RATING,
+  overall,
+  type LogChange,
+  type LogEntry,
+  type LogOutcome,
+  type Rating,
+  type Used,
+} from './cleaning/logEntry';
+export { EVERYTHING, filterLog, groupLog, type LogFilter, type LogGroup, type LogGroupBy } from './cleaning/logSearch';
+export {
+  LOOK_BACK_DAYS,
+  ingredientsUsed,
+  meetings,
+  residuesAt,
+  type Meeting,
+  type Residue,
+  type Spot,
+} from './cleaning/residue';
+export {
+  adjusted,
+  ended,
+  nextEventMs,
+  snoozed,
+  startTimer,
+  timerAt,
+  tookMinutes,
+  untold,
+  wetted,
+  withTold,
+  type EndReason,
+  type Phase,
+  type Timer,
+  type TimerEvent,
+  type TimerKind,
+  type TimerNow,
+} from './cleaning/timer';
+export { strengthLine, usedFormula } from './cleaning/used';
+export { dueSurfaces, isDue, lastBySurface, type Due } from './cleaning/upkeep';
 export { descaling, type Descaling } from './cleaning/descaling';
 export { dryMinutes, rewetEveryMinutes, type Air } from './cleaning/drying';
 export type { Dwell } from './cleaning/dwell';
@@ -67,20 +164,27 @@ export type { Dwell } from './cleaning/dwell';
 export {
   batchSchema,
   DEFAULT_SETTINGS,
+  EMPTY_HOME,
   HARDNESS_RANGE,
   HUMIDITY_RANGE,
+  pantryItemSchema,
   ROOM_C_RANGE,
   settingsSchema,
   vesselSchema,
   type Home,
   type Settings,
 } from './exchange/home';
+export { homeSurfaceSchema, jobSchema, logEntrySchema, roomSchema, timerSchema } from './exchange/records';
+export { readLogCsv, writeLogCsv } from './exchange/logCsv';
+export { ingredientOfLine } from './formula/resolve';
 export { formulaSchema } from './formula/schema';
 export { readFormulaFile, readHomeFile, writeFormulaFile, writeHomeFile } from './exchange/homeFile';
 export { migrated, type Migration } from './exchange/migration';
 
 export type { Amount } from './quantity/amount';
-export type { Profile } from './quantity/fillMarks';
+export { brimfulML, volumeToHeightML, type PouredScale, type Profile } from './quantity/fillMarks';
 export { toolSet, TOOL_IDS, type ToolId } from './quantity/tools';
 export { MEASURE_SYSTEMS, unitML, type MeasureSystem } from './quantity/units';
+export { typedNumber } from './quantity/typedNumber';
+export { readWeightMeasurement, WEIGHT_MEASUREMENT, WEIGHT_SCALE_SERVICE } from './quantity/weightMeasurement';
 export { DROPS_PER_ML_RANGE } from './quantity/drops';

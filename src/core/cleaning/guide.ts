@@ -10,6 +10,7 @@ export interface GuideStep {
     | 'clear'
     | 'first'
     | 'make'
+    | 'steam'
     | 'spot-test'
     | 'apply'
     | 'dwell'
@@ -37,6 +38,9 @@ const AGITATE = {
   3: 'Scrape softly and scrub; let it soak again rather than press harder.',
 } as const;
 
+/** Minutes an oven steams, shut, over a tray of boiling water (common practice, no source). */
+const STEAM_MINUTES = 20;
+
 /** Minutes a spot test waits before it is looked at. */
 const SPOT_TEST_MINUTES = 5;
 
@@ -61,6 +65,7 @@ function amountText(way: Way, areaM2: number): string {
  *
  * @param areaM2 more than 0
  * @param next the way that steps up by one, if there is one
+ * @param steam true if it is steamed before, as an oven is
  */
 export function guideSteps(
   way: Way,
@@ -68,6 +73,7 @@ export function guideSteps(
   soil: Soil,
   areaM2: number,
   next: Way | null = null,
+  steam = false,
 ): GuideStep[] {
   const { dwell, candidate } = way;
   const steps: GuideStep[] = [
@@ -81,6 +87,15 @@ export function guideSteps(
   ];
   if (candidate.from !== 'shelf') {
     steps.push(step('make', `Label the bottle, then make ${candidate.formula.name}.`));
+  }
+  if (steam) {
+    steps.push(
+      step(
+        'steam',
+        'Warm it to about 100 °C, switch it off, set in a tray of boiling water, shut the door. Mind the splash. Then let it cool, and switch it off at the wall.',
+        STEAM_MINUTES,
+      ),
+    );
   }
   steps.push(
     step(

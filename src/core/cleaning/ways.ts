@@ -12,6 +12,7 @@ import { applicationOf, type Application } from './application';
 import { dwellOf, type Dwell } from './dwell';
 import type { Air } from './drying';
 import { effectOf, liftings, type Lifting } from './lifting';
+import { meantFor } from './meantFor';
 
 /** Where a way comes from: a bottle on the shelf, what the cupboard can make, or with one thing bought. */
 export type From = 'shelf' | 'cupboard' | 'one-missing' | 'more-missing';
@@ -45,6 +46,8 @@ export interface Way {
   /** How well, 0 to 3.5. */
   readonly effect: number;
   readonly effort: 1 | 2 | 3;
+  /** Whether the formula says it is for this surface and this soil. */
+  readonly meant: { readonly surface: boolean; readonly soil: boolean };
   readonly application: Application;
   readonly dwell: Dwell;
   readonly why: string;
@@ -105,8 +108,11 @@ const SAME_EFFECT = 0.75;
 /** What the surface bears only for a while counts for less than what it bears as long as it is wanted. */
 const SURFACE_LIMIT_COSTS = 0.75;
 
+/** What was made for such a place goes before what only happens to suit: hand soap lifts grease off a hob, too. */
 const tier = (way: Way): number =>
-  Math.round((way.effect - (way.dwell.limitedBy === 'surface' ? SURFACE_LIMIT_COSTS : 0)) / SAME_EFFECT);
+  Math.round((way.effect - (way.dwell.limitedBy === 'surface' ? SURFACE_LIMIT_COSTS : 0)) / SAME_EFFECT) +
+  Number(way.meant.surface) +
+  Number(way.meant.soil);
 
 const order = (a: Way, b: Way): number =>
   tier(b) - tier(a) ||
@@ -128,10 +134,10 @@ function effortOf(lift: Lift, dwell: Dwell): Way['effort'] {
 type Outcome = { readonly way: Way } | { readonly out: RuledOut };
 
 function tryOne(candidate: Candidate, surface: Surface, soil: Soil, at: Circumstances, air: Air): Outcome {
-  const { state, verdict, findings } = candidate.evaluation;
+  const { state, damp, verdict, findings } = candidate.evaluation;
   const out = (because: RuledOut['because'], why: string): Outcome => ({ out: { candidate, because, why } });
   if (verdict === 'danger') return out('danger', findings[0]?.happens ?? '');
-  const passed = excesses(state, surface, at.schools);
+  const passed = excesses(state, surface, at.schools, damp);
   const never = passed.find((e) => e.minutes === 0);
   if (never) return out('surface', never.reason);
   const useless = uselessIn(soil, state);
@@ -156,6 +162,7 @@ function tryOne(candidate: Candidate, surface: Surface, soil: Soil, at: Circumst
       liftings: found,
       effect: effectOf(found),
       effort: effortOf(lift, dwell),
+      meant: meantFor(candidate.formula, surface, soil),
       application,
       dwell,
       why: lift.why,

@@ -1,16 +1,16 @@
 import fc from 'fast-check';
 import { STARTER_FORMULAS } from '../formula/starters';
-import { DEFAULT_SETTINGS, type Home } from './home';
+import { DEFAULT_SETTINGS, EMPTY_HOME, type Home } from './home';
 import { FILE_VERSION, readFormulaFile, readHomeFile, writeFormulaFile, writeHomeFile } from './homeFile';
 import { migrated } from './migration';
 
 const HOME: Home = {
+  ...EMPTY_HOME,
   formulas: [{ ...STARTER_FORMULAS[0]!, id: 'mine' }],
   vessels: [
     { id: 'v', name: 'Galley spray', shape: 'straight-spray', capacityML: 375, material: 'hdpe', opaque: true },
   ],
-  batches: [],
-  settings: DEFAULT_SETTINGS,
+  pantry: [{ id: 'white-vinegar', left: { value: 750, unit: 'mL' }, pack: { price: 0.9, value: 1000, unit: 'mL' } }],
 };
 const written = writeHomeFile(HOME, '2026-11-24T08:00:00.000Z');
 const said = (text: string): string => {
@@ -48,6 +48,25 @@ describe('the home file', () => {
       value: { ...HOME, settings: { ...DEFAULT_SETTINGS, dropsPerML: 33 } },
     });
     expect(said(JSON.stringify({ format: 'biscuit-home', version: 1, home: 'none' }))).not.toBe('accepted');
+  });
+
+  test('a file of version 2 gains an empty pantry and the currency, and loses nothing', () => {
+    const { currency: _, ...settings } = { ...DEFAULT_SETTINGS, roomC: 17 };
+    const { pantry: __, ...old } = HOME;
+    const text = JSON.stringify({ format: 'biscuit-home', version: 2, exportedAt: '', home: { ...old, settings } });
+    expect(readHomeFile(text)).toEqual({
+      ok: true,
+      value: { ...HOME, pantry: [], settings: { ...DEFAULT_SETTINGS, roomC: 17 } },
+    });
+  });
+
+  test('a bottle whose marks do not rise is refused, and says so', () => {
+    const poured = [
+      { volumeML: 100, heightMM: 30 },
+      { volumeML: 200, heightMM: 30 },
+    ];
+    const vessels = [{ ...HOME.vessels[0]!, poured }];
+    expect(said(writeHomeFile({ ...HOME, vessels }, ''))).toMatch(/must rise from mark to mark/);
   });
 
   test('no damage to a file makes it throw or half-read', () => {

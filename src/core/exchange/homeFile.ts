@@ -5,7 +5,7 @@ import { DEFAULT_SETTINGS, homeSchema, type Home } from './home';
 import { migrated, type Migration } from './migration';
 
 /** The newest form of Biscuit's files that this Biscuit writes and reads. */
-export const FILE_VERSION = 2;
+export const FILE_VERSION = 4;
 
 /** Version 2 added to the settings who lives in the home, its water, its air, and its schools. */
 function addHousehold(home: unknown): unknown {
@@ -16,9 +16,31 @@ function addHousehold(home: unknown): unknown {
     : home;
 }
 
-/** Steps from older files to this version, oldest first. A formula is the same in both. */
-const HOME_MIGRATIONS: readonly Migration[] = [{ from: 1, change: addHousehold }];
-const FORMULA_MIGRATIONS: readonly Migration[] = [{ from: 1, change: (formula) => formula }];
+/** Version 3 added the pantry, and to the settings the sign of the person's money. */
+function addPantry(home: unknown): unknown {
+  return typeof home === 'object' && home !== null ? { pantry: [], ...(addHousehold(home) as object) } : home;
+}
+
+/** Version 4 added rooms, their surfaces, waits, jobs and the log, and to the settings numbers to call and how waits are told. */
+function addRoomsAndLog(home: unknown): unknown {
+  return typeof home === 'object' && home !== null
+    ? { rooms: [], surfaces: [], timers: [], jobs: [], log: [], ...(addHousehold(home) as object) }
+    : home;
+}
+
+const asItIs = (formula: unknown): unknown => formula;
+
+/** Steps from older files to this version, oldest first. A formula only gained what may be left out. */
+const HOME_MIGRATIONS: readonly Migration[] = [
+  { from: 1, change: addHousehold },
+  { from: 2, change: addPantry },
+  { from: 3, change: addRoomsAndLog },
+];
+const FORMULA_MIGRATIONS: readonly Migration[] = [
+  { from: 1, change: asItIs },
+  { from: 2, change: asItIs },
+  { from: 3, change: asItIs },
+];
 
 /** Files larger than this are no home of one person, characters. */
 export const MOST_FILE = 200_000_000;

@@ -1,0 +1,307 @@
+import { SURFACES } from '../catalogue/surfaces';
+import { JOB_PLANS } from '../catalogue/jobPlans';
+import { ROOM_KINDS } from '../catalogue/roomKinds';
+import { SOILS } from '../catalogue/soils';
+import { STARTER_FORMULAS } from '../formula/starters';
+import { USUAL_CIRCUMSTANCES } from '../evaluation/options';
+import { guideSteps } from './guide';
+import { envelopeOf, questionsAbout, type HomeSurface } from './homeSurface';
+import { atStep, indexOfStep, isOver, nextHands, repeated, wantsOf, withPart, type Job, type JobPart } from './job';
+import { startTimer, type Timer } from './timer';
+import { dueSurfaces, isDue, lastBySurface } from './upkeep';
+import { rankWays, weighSupplies, type Way } from './ways';
+import { meantFor } from './meantFor';
+import { edited, NO_RATING, overall, type LogEntry } from './logEntry';
+
+// Rhythms, rooms and the order of parts are common practice, no source.
+
+const AIR = { roomC: 20, humidityPercent: 60 };
+const candidates = weighSupplies({ shelf: [], formulas: STARTER_FORMULAS, cupboard: null }, USUAL_CIRCUMSTANCES);
+const soil = (id: string) => SOILS.find((s) => s.id === id)!;
+const own = (more: Partial<HomeSurface> = {}): HomeSurface => ({
+  id: 'mine',
+  roomId: 'r',
+  name: 'Mine',
+  surfaceId: 'glazed-tile',
+  sealed: null,
+  finish: null,
+  ageYears: null,
+  areaM2: 1,
+  schools: {},
+  upkeep: null,
+  ...more,
+});
+const waysOn = (surface: HomeSurface, off: string): Way[] => [
+  ...rankWays(candidates, envelopeOf(surface)!, soil(off), USUAL_CIRCUMSTANCES, AIR).ways,
+];
+const names = (ways: readonly Way[]): string[] => ways.map((w) => w.candidate.formula.name);
+
+describe('what is known of a surface of the home', () => {
+  test('unsealed grout bears no acid; sealed grout a brief one (surfaces table)', () => {
+    expect(names(waysOn(own({ surfaceId: 'cement-grout', sealed: true }), 'limescale'))).toContain('Everyday vinegar');
+    expect(waysOn(own({ surfaceId: 'cement-grout', sealed: false }), 'limescale')).toEqual([]);
+    // Not looked at counts as not sealed.
+    expect(waysOn(own({ surfaceId: 'cement-grout' }), 'limescale')).toEqual([]);
+  });
+
+  test.each([
+    [{ surfaceId: 'granite-sealed', sealed: false }, 'granite-unsealed'],
+    [{ surfaceId: 'granite-sealed', sealed: true }, 'granite-sealed'],
+    [{ surfaceId: 'varnished-wood', sealed: false }, 'waxed-wood'],
+    [{ surfaceId: 'brass', finish: 'lacquered' }, 'lacquered-brass'],
+    [{ surfaceId: 'brass', finish: 'bare' }, 'brass'],
+    [{ surfaceId: 'enamel', ageYears: 45 }, 'old-enamel'],
+    [{ surfaceId: 'enamel', ageYears: 12 }, 'enamel'],
+    [{ surfaceId: 'enamel' }, 'enamel'],
+  ] as const)('%j is taken for %s', (known, becomes) => {
+    expect(envelopeOf(own(known))?.id).toBe(becomes);
+  });
+
+  test('a painted shower head bears an hour of vinegar, a chrome one the night (surfaces table)', () => {
+    const longest = (finish: string): number =>
+      waysOn(own({ surfaceId: 'shower-head', finish }), 'limescale').find(
+        (w) => w.candidate.formula.id === 'starter-neat',
+      )!.dwell.harmAfterMinutes!;
+    expect(longest('chrome')).toBeGreaterThan(8 * 60);
+    expect(longest('painted')).toBeLessThanOrEqual(60);
+  });
+
+  test('every question belongs to a material there is, and is asked only there', () => {
+    expect(questionsAbout('glass')).toEqual({ sealed: false, finishes: [], age: false });
+    const asked = SURFACES.filter((s) => {
+      const q = questionsAbout(s.id);
+      return q.sealed || q.age || q.finishes.length > 0;
+    });
+    expect(asked.map((s) => s.id).sort()).toEqual(
+      ['brass', 'cement-grout', 'enamel', 'granite-sealed', 'shower-head', 'varnished-wood'].sort(),
+    );
+  });
+
+  test('a material that is not known has no envelope', () => {
+    expect(envelopeOf(own({ surfaceId: 'moon-rock' }))).toBeNull();
+  });
+});
+
+describe('tables of rooms and jobs', () => {
+  test('every usual surface names a material and a soil that there are, each name once a room', () => {
+    for (const kind of ROOM_KINDS) {
+      expect(new Set(kind.surfaces.map((s) => s.name)).size).toBe(kind.surfaces.length);
+      for (const s of kind.surfaces) {
+        expect(SURFACES.some((x) => x.id === s.surfaceId)).toBe(true);
+        expect(SOILS.some((x) => x.id === s.soilId)).toBe(true);
+      }
+    }
+  });
+
+  test('every usual surface with a rhythm has a way for its soil, unless it is only kept clear', () => {
+    for (const kind of ROOM_KINDS) {
+      for (const s of kind.surfaces.filter((x) => x.everyDays !== null)) {
+        const surface = SURFACES.find((x) => x.id === s.surfaceId)!;
+        const { ways } = rankWays(candidates, surface, soil(s.soilId), USUAL_CIRCUMSTANCES, AIR);
+        if (ways.length === 0) expect(['dust', 'daily-dirt', 'moss']).toContain(s.soilId);
+      }
+    }
+  });
+
+  test('every part of a job names materials, a soil, and only an earlier part to wait for', () => {
+    for (const plan of JOB_PLANS) {
+      plan.parts.forEach((part, i) => {
+        for (const m of part.materials) expect(SURFACES.some((s) => s.id === m)).toBe(true);
+        expect(SOILS.some((s) => s.id === part.soilId)).toBe(true);
+        if (part.after !== null) expect(part.after).toBeLessThan(i);
+      });
+    }
+  });
+});
+
+describe('what a formula is meant for', () => {
+  const starter = (id: string) => STARTER_FORMULAS.find((f) => f.id === id)!;
+  const on = (id: string) => SURFACES.find((s) => s.id === id)!;
+
+  test.each([
+    ['starter-scale', 'glazed-tile', 'limescale', true, true],
+    ['starter-hands', 'induction-hob', 'fresh-grease', false, false],
+    ['starter-brass', 'glazed-tile', 'limescale', false, false],
+    // A shower tray is no shower head.
+    ['starter-neat', 'acrylic', 'soap-scum', false, false],
+    ['starter-neat', 'shower-head', 'limescale', true, false],
+  ] as const)('%s, on %s against %s', (id, surfaceId, soilId, surface, lifts) => {
+    expect(meantFor(starter(id), on(surfaceId), soil(soilId))).toEqual({ surface, soil: lifts });
+  });
+});
+
+describe('a job of several parts', () => {
+  const NOW = Date.parse('2026-11-25T10:00:00.000Z');
+  const iso = (minutes: number): string => new Date(NOW + minutes * 60_000).toISOString();
+  const part = (id: string, surfaceId: string, soilId: string, more: Partial<JobPart> = {}): JobPart => {
+    const surface = SURFACES.find((s) => s.id === surfaceId)!;
+    const way = rankWays(candidates, surface, soil(soilId), USUAL_CIRCUMSTANCES, AIR).ways[0]!;
+    return {
+      id,
+      place: { surfaceId: null, roomId: null, roomName: '', name: surface.name, material: surfaceId, areaM2: 1 },
+      soil: { id: soilId, name: soil(soilId).name },
+      formula: way.candidate.formula,
+      from: 'cupboard',
+      application: way.application,
+      dwell: way.dwell,
+      steps: guideSteps(way, surface, soil(soilId), 1, null, surfaceId === 'enamel'),
+      at: 0,
+      timerId: null,
+      dwelt: null,
+      rinsedAt: null,
+      afterId: null,
+      state: 'open',
+      ...more,
+    };
+  };
+  const racks = part('racks', 'oven-racks', 'burnt-on');
+  const oven = part('oven', 'enamel', 'burnt-on');
+  const job: Job = { id: 'j', name: 'Oven', startedAt: iso(0), parts: [racks, oven] };
+  const soak = (more: Partial<Timer> = {}): Timer => ({
+    ...startTimer(
+      { id: 't', kind: 'soak', name: 'Soak', place: 'Racks', usefulMinutes: 30, bestMinutes: 240, longestMinutes: 720 },
+      iso(0),
+    ),
+    ...more,
+  });
+
+  test('the oven is steamed before its paste, cold and switched off after', () => {
+    const steam = oven.steps.find((s) => s.key === 'steam')!;
+    expect(steam.minutes).toBe(20);
+    expect(steam.text).toMatch(/boiling water.*splash.*cool/i);
+    expect(racks.steps.some((s) => s.key === 'steam')).toBe(false);
+    expect(indexOfStep(oven, 'steam')).toBeLessThan(indexOfStep(oven, 'apply'));
+  });
+
+  test('while the racks soak, the oven wants hands; when they are ready, they come first', () => {
+    const soaking = withPart(job, 'racks', (p) => ({ ...atStep(p, indexOfStep(p, 'dwell')), timerId: 't' }));
+    expect(nextHands(job, [], NOW)?.part.id).toBe('racks');
+    expect(nextHands(soaking, [soak()], NOW + 60_000)).toMatchObject({ part: { id: 'oven' }, wants: 'hands' });
+    expect(nextHands(soaking, [soak()], NOW + 241 * 60_000)).toMatchObject({ part: { id: 'racks' }, wants: 'ready' });
+  });
+
+  test('what harms its surface comes before all else; what dries before what is ready', () => {
+    const soaking = withPart(job, 'racks', (p) => ({ ...p, timerId: 't' }));
+    const wants = (timer: Timer, minutes: number) =>
+      wantsOf(soaking.parts[0]!, soaking, [timer], NOW + minutes * 60_000);
+    expect(wants(soak({ mustComeOff: true }), 721)).toBe('off-now');
+    expect(wants(soak(), 721)).toBe('ready');
+    expect(wants(soak({ rewetEveryMinutes: 10 }), 11)).toBe('rewet');
+    expect(wants(soak({ endedAt: iso(5) }), 11)).toBe('hands');
+    expect(nextHands(soaking, [soak({ mustComeOff: true })], NOW + 721 * 60_000)?.part.id).toBe('racks');
+  });
+
+  test('the tub stays dry until the tiles are done', () => {
+    const tiles = part('tiles', 'glazed-tile', 'limescale');
+    const tub = part('tub', 'acrylic', 'soap-scum', { afterId: 'tiles' });
+    const both: Job = { ...job, parts: [tiles, tub] };
+    expect(wantsOf(tub, both, [], NOW)).toBe('blocked');
+    const rinsed = withPart(both, 'tiles', (p) => ({ ...p, state: 'done' }));
+    expect(wantsOf(tub, rinsed, [], NOW)).toBe('hands');
+    expect(isOver(rinsed)).toBe(false);
+    expect(isOver(withPart(rinsed, 'tub', (p) => ({ ...p, state: 'left' })))).toBe(true);
+    expect(
+      nextHands(
+        withPart(rinsed, 'tub', (p) => ({ ...p, state: 'left' })),
+        [],
+        NOW,
+      ),
+    ).toBeNull();
+  });
+
+  test('once more begins with the wetting, and steps stay in range', () => {
+    const again = repeated({
+      ...racks,
+      at: racks.steps.length - 1,
+      dwelt: { tookMinutes: 5, rewets: 0, endedBecause: '' },
+    });
+    expect(again.steps[again.at]?.key).toBe('apply');
+    expect(again.dwelt).toBeNull();
+    expect(atStep(racks, 99).at).toBe(racks.steps.length - 1);
+    expect(atStep(racks, -1).at).toBe(0);
+  });
+});
+
+describe('upkeep', () => {
+  const NOW = '2026-11-25T10:00:00.000Z';
+  const entry = (surfaceId: string, at: string): LogEntry => ({
+    id: `${surfaceId} ${at}`,
+    at,
+    room: { id: 'r', name: 'Galley' },
+    surface: { id: surfaceId, name: surfaceId, material: null },
+    soil: { id: null, name: '' },
+    used: { kind: 'bought', id: null, name: 'soap' },
+    dwell: null,
+    rinsedAt: at,
+    outcome: 'done',
+    rating: NO_RATING,
+    workMinutes: null,
+    strokes: null,
+    notes: '',
+    history: [],
+  });
+  const surface = (id: string, everyDays: number | null): HomeSurface =>
+    own({ id, upkeep: everyDays === null ? null : { everyDays, soilId: 'daily-dirt', formulaId: null } });
+
+  test('the most overdue by its own rhythm comes first, what was never done last', () => {
+    const surfaces = [
+      surface('hob', 3),
+      surface('oven', 90),
+      surface('sink', 7),
+      surface('wall', null),
+      surface('new', 7),
+    ];
+    const entries = [
+      entry('hob', '2026-11-10T10:00:00.000Z'),
+      entry('hob', '2026-11-19T10:00:00.000Z'),
+      entry('hob', '2026-11-12T10:00:00.000Z'),
+      entry('oven', '2026-08-01T10:00:00.000Z'),
+      entry('sink', '2026-11-22T10:00:00.000Z'),
+      entry('wall', '2020-01-01T10:00:00.000Z'),
+    ];
+    const due = dueSurfaces(surfaces, lastBySurface(entries), NOW);
+    // Six days since, every three: three over. 116 since, every 90: 26 over. Three since, every seven: four to go.
+    expect(due.map((d) => [d.surface.id, d.lateDays])).toEqual([
+      ['hob', 3],
+      ['oven', 26],
+      ['sink', -4],
+      ['new', null],
+    ]);
+    expect(due.filter(isDue).map((d) => d.surface.id)).toEqual(['hob', 'oven']);
+  });
+});
+
+describe('an entry of the log', () => {
+  const base: LogEntry = {
+    id: 'e',
+    at: '2026-11-25T10:00:00.000Z',
+    room: { id: null, name: '' },
+    surface: { id: null, name: 'Sink', material: null },
+    soil: { id: null, name: '' },
+    used: { kind: 'bought', id: null, name: 'soap' },
+    dwell: null,
+    rinsedAt: null,
+    outcome: 'done',
+    rating: NO_RATING,
+    workMinutes: null,
+    strokes: null,
+    notes: 'first',
+    history: [],
+  };
+
+  test('changed, it keeps what it said before', () => {
+    const once = edited(base, { notes: 'second', rating: { ...NO_RATING, touch: 8 } }, '2026-11-26T10:00:00.000Z');
+    const twice = edited(once, { notes: 'third' }, '2026-11-27T10:00:00.000Z');
+    expect(twice.notes).toBe('third');
+    expect(twice.history.map((h) => h.was)).toEqual([{ notes: 'first', rating: NO_RATING }, { notes: 'second' }]);
+  });
+
+  test('a change of nothing is none', () => {
+    expect(edited(base, { notes: 'first', rating: { ...NO_RATING } }, '2026-11-26T10:00:00.000Z')).toBe(base);
+  });
+
+  test('the rating is the mean of what was rated', () => {
+    expect(overall(NO_RATING)).toBeNull();
+    expect(overall({ touch: 8, look: 6, smell: null, effort: 10 })).toBe(8);
+  });
+});

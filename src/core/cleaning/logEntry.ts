@@ -1,0 +1,94 @@
+import type { FormulaUse } from '../formula/formula';
+
+/** How it went, each 0 to 10; null where it was not looked at. */
+export interface Rating {
+  /** Smooth under a finger. */
+  readonly touch: number | null;
+  /** Clear against the light. */
+  readonly look: number | null;
+  readonly smell: number | null;
+  /** How little work it was: 10 is none. */
+  readonly effort: number | null;
+}
+
+export const NO_RATING: Rating = { touch: null, look: null, smell: null, effort: null };
+
+/** What came of it. */
+export type LogOutcome = 'done' | 'repeat' | 'step-up' | 'stopped';
+
+/** What was used: a formula as it was that day, or a bought product. */
+export type Used =
+  | {
+      readonly kind: 'formula';
+      readonly id: string;
+      readonly name: string;
+      readonly use: FormulaUse;
+      /** The formula as it was, as its card (see the card's own reader). */
+      readonly card: string;
+      /** In words: "acetic acid 2.5 % w/v". */
+      readonly strength: string;
+    }
+  | {
+      readonly kind: 'bought';
+      /** The catalogue's id; null for one that is not known. */
+      readonly id: string | null;
+      readonly name: string;
+    };
+
+/** What was done once, as it was. */
+export interface LogEntry {
+  readonly id: string;
+  /** When it was finished, ISO 8601, UTC. */
+  readonly at: string;
+  readonly room: { readonly id: string | null; readonly name: string };
+  /** The home's surface, and its material by the catalogue's id; both null where it was not said. */
+  readonly surface: { readonly id: string | null; readonly name: string; readonly material: string | null };
+  readonly soil: { readonly id: string | null; readonly name: string };
+  readonly used: Used;
+  readonly dwell: {
+    readonly plannedMinutes: number;
+    readonly tookMinutes: number;
+    readonly rewets: number;
+    /** Why it was ended before its best; empty if it was not. */
+    readonly endedBecause: string;
+  } | null;
+  /** When it was rinsed off; null if it was not. ISO 8601, UTC. */
+  readonly rinsedAt: string | null;
+  readonly outcome: LogOutcome;
+  readonly rating: Rating;
+  /** Hands at work, minutes, and strokes; null if not counted. */
+  readonly workMinutes: number | null;
+  readonly strokes: number | null;
+  readonly notes: string;
+  /** What it said before it was changed, the oldest first. */
+  readonly history: readonly { readonly at: string; readonly was: Readonly<Record<string, unknown>> }[];
+}
+
+/** The parts of an entry that may be changed afterwards. */
+export type LogChange = Partial<
+  Pick<
+    LogEntry,
+    'at' | 'room' | 'surface' | 'soil' | 'rinsedAt' | 'outcome' | 'rating' | 'workMinutes' | 'strokes' | 'notes'
+  >
+>;
+
+/** An entry changed; what it said before is kept. A change of nothing is none. */
+export function edited(entry: LogEntry, change: LogChange, nowISO: string): LogEntry {
+  const was = Object.fromEntries(
+    Object.entries(change).flatMap(([key, value]) => {
+      const before = entry[key as keyof LogChange];
+      return JSON.stringify(before) === JSON.stringify(value) ? [] : [[key, before]];
+    }),
+  );
+  if (Object.keys(was).length === 0) return entry;
+  return { ...entry, ...change, history: [...entry.history, { at: nowISO, was }] };
+}
+
+/** The mean of what was rated, 0 to 10; null if nothing was. */
+export function overall(rating: Rating): number | null {
+  const given = Object.values(rating).filter((v): v is number => typeof v === 'number');
+  return given.length === 0 ? null : given.reduce((a, b) => a + b, 0) / given.length;
+}
+
+/** The month an entry belongs to, `2026-11`, in UTC: what it is kept under. */
+export const monthOf = (at: string): string => new Date(at).toISOString().slice(0, 7);

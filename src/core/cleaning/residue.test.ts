@@ -1,0 +1,178 @@
+import fc from 'fast-check';
+import { ingredientById, INGREDIENTS } from '../catalogue/lookup';
+import { evaluate } from '../evaluation/evaluate';
+import { USUAL_CIRCUMSTANCES } from '../evaluation/options';
+import { ingredientOfLine } from '../formula/resolve';
+import { STARTER_FORMULAS } from '../formula/starters';
+import { NO_RATING, type LogEntry, type Used } from './logEntry';
+import { ingredientsUsed, meetings, residuesAt } from './residue';
+import { usedFormula } from './used';
+
+// What must not follow what: poison-centre and public-health "never mix" lists. How long air and drain take
+// to clear is common practice, no source.
+
+const NOW = Date.parse('2026-11-25T10:00:00.000Z');
+const hoursAgo = (h: number): string => new Date(NOW - h * 3_600_000).toISOString();
+const bought = (id: string): Used => ({ kind: 'bought', id, name: ingredientById(id)!.name });
+const formula = (id: string) => STARTER_FORMULAS.find((f) => f.id === id)!;
+const mixed = (id: string): Used => {
+  const result = evaluate(formula(id), { ...USUAL_CIRCUMSTANCES, scope: formula(id).use });
+  if (!result.ok) throw new Error(id);
+  return usedFormula(formula(id), result.value.state);
+};
+const vinegar = formula('starter-everyday').lines.map(ingredientOfLine);
+
+const entry = (used: Used, more: Partial<LogEntry> = {}): LogEntry => ({
+  id: 'e',
+  at: hoursAgo(20),
+  room: { id: 'shower', name: 'Shower room' },
+  surface: { id: 'tray', name: 'Tray', material: 'acrylic' },
+  soil: { id: null, name: '' },
+  used,
+  dwell: null,
+  rinsedAt: null,
+  outcome: 'done',
+  rating: NO_RATING,
+  workMinutes: null,
+  strokes: null,
+  notes: '',
+  history: [],
+  ...more,
+});
+const TRAY = { surfaceId: 'tray', roomId: 'shower' };
+const found = (entries: readonly LogEntry[], next = vinegar, spot: Parameters<typeof residuesAt>[0] = TRAY) =>
+  meetings(next, residuesAt(spot, entries, NOW), NOW).map((m) => `${m.finding.code} ${m.level} ${m.residue.scope}`);
+
+describe('what is left from before', () => {
+  test('bleach yesterday, unrinsed, stops vinegar today: on the surface and in its drain', () => {
+    expect(found([entry(bought('chlorine-bleach'))])).toEqual([
+      'chlorine-gas danger sequence',
+      'chlorine-gas danger drain',
+    ]);
+  });
+
+  test('rinsed, it does not', () => {
+    expect(found([entry(bought('chlorine-bleach'), { rinsedAt: hoursAgo(1) })])).toEqual([]);
+  });
+
+  test('a later rinse of the same surface takes all before it away', () => {
+    const later = entry(mixed('starter-dish-spray'), { id: 'f', at: hoursAgo(2), rinsedAt: hoursAgo(2) });
+    expect(found([entry(bought('chlorine-bleach')), later]).filter((f) => f.endsWith('sequence'))).toEqual([]);
+  });
+
+  test('waiting alone does not make a surface safe; a month on, it has been wetted over', () => {
+    expect(found([entry(bought('chlorine-bleach'), { at: hoursAgo(24 * 20) })])).toEqual([
+      'chlorine-gas danger sequence',
+    ]);
+    expect(found([entry(bought('chlorine-bleach'), { at: hoursAgo(24 * 31) })])).toEqual([]);
+  });
+
+  test('another surface of the room is stopped by its air for an hour, two in a small shut room', () => {
+    const tiles = { surfaceId: 'tiles', roomId: 'shower' };
+    const used = (h: number): LogEntry => entry(bought('chlorine-bleach'), { at: hoursAgo(h), rinsedAt: hoursAgo(h) });
+    expect(found([used(0.5)], vinegar, tiles)).toEqual(['chlorine-gas danger air']);
+    expect(found([used(1.1)], vinegar, tiles)).toEqual([]);
+    expect(found([used(1.1)], vinegar, { ...tiles, small: true })).toEqual(['chlorine-gas danger air']);
+    expect(found([used(2.1)], vinegar, { ...tiles, small: true })).toEqual([]);
+    expect(found([used(0.5)], vinegar, { surfaceId: 'hob', roomId: 'galley' })).toEqual([]);
+  });
+
+  test('a drain is flushed by a day', () => {
+    const bowl = { surfaceId: 'sink', roomId: 'shower' };
+    expect(
+      found(
+        [entry(bought('lye-oven-cleaner'), { at: hoursAgo(3) }), entry(bought('chlorine-bleach'), { at: hoursAgo(3) })],
+        vinegar,
+        bowl,
+      ),
+    ).toContain('chlorine-gas danger drain');
+    expect(found([entry(bought('chlorine-bleach'), { at: hoursAgo(25) })], vinegar, bowl)).toEqual([]);
+  });
+
+  test.each([
+    ['chlorine-bleach', ['household-ammonia'], 'chloramine-gas danger sequence'],
+    ['chlorine-bleach', ['isopropyl-alcohol'], 'bleach-with-alcohol danger sequence'],
+    ['chlorine-bleach', ['hydrogen-peroxide'], 'bleach-with-peroxide danger sequence'],
+    ['acid-toilet-cleaner', ['chlorine-bleach'], 'chlorine-gas danger sequence'],
+    ['bleach-toilet-block', ['citric-acid'], 'chlorine-gas danger sequence'],
+  ] as const)('%s, then %j: %s', (before, next, says) => {
+    expect(
+      found(
+        [entry(bought(before))],
+        next.map((id) => ingredientById(id)!),
+      ),
+    ).toContain(says);
+  });
+
+  test('peroxide, then vinegar asks for a rinse between; it does not stop', () => {
+    expect(found([entry(mixed('starter-mould'))])).toEqual(['peracetic-acid caution sequence']);
+  });
+
+  test('vinegar after soap, or soap after vinegar, may follow', () => {
+    expect(found([entry(mixed('starter-worktop'))])).toEqual([]);
+    expect(found([entry(mixed('starter-everyday'))], formula('starter-worktop').lines.map(ingredientOfLine))).toEqual(
+      [],
+    );
+  });
+
+  test('a bought product that is not known is never said to be safe', () => {
+    expect(found([entry({ kind: 'bought', id: null, name: 'green stuff' })])).toContain(
+      'unknown-ingredient caution sequence',
+    );
+  });
+
+  test('a drain asks for the surface itself to be rinsed: that is what is written down', () => {
+    const basin = { surfaceId: 'basin', roomId: 'shower' };
+    const [drain] = meetings(vinegar, residuesAt(basin, [entry(bought('chlorine-bleach'))], NOW), NOW);
+    expect(drain?.residue.scope).toBe('drain');
+    expect(drain?.safe).toMatch(/Rinse Tray off.*drain/);
+  });
+
+  test('every meeting says how it is made safe', () => {
+    for (const m of meetings(
+      vinegar,
+      residuesAt(TRAY, [entry(bought('chlorine-bleach'), { at: hoursAgo(0.2) })], NOW),
+      NOW,
+    )) {
+      expect(m.safe).toMatch(m.residue.scope === 'air' ? /48 minutes more/ : /plain water/);
+    }
+  });
+
+  test('what a formula was is read from its card: every starter comes back with its ingredients', () => {
+    for (const f of STARTER_FORMULAS) {
+      const ids = f.lines.map((l) => ingredientOfLine(l).id);
+      expect(ingredientsUsed(mixed(f.id)).map((i) => i.id)).toEqual(ids);
+    }
+  });
+
+  test('bleach left on any surface stops every acid that the catalogue has', () => {
+    const acids = INGREDIENTS.filter((i) =>
+      [
+        'white-vinegar',
+        'citric-acid',
+        'lemon-juice',
+        'acid-toilet-cleaner',
+        'sulfamic-descaler',
+        'phosphoric-cleaner',
+      ].includes(i.id),
+    );
+    expect(acids.length).toBeGreaterThanOrEqual(5);
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...acids),
+        fc.constantFrom(...INGREDIENTS),
+        fc.integer({ min: 0, max: 24 * 29 }),
+        (acid, other, hours) => {
+          const said = found([entry(bought('chlorine-bleach'), { at: hoursAgo(hours) })], [other, acid]);
+          // What is a danger by itself is no way at all, and stopped before.
+          fc.pre(
+            !['bleach', 'hypochlorite'].some((w) => other.id.includes(w)) &&
+              !other.contents.some((c) => /hypochlorite|isocyanurate/.test(c.substance)),
+          );
+          expect(said).toContain('chlorine-gas danger sequence');
+        },
+      ),
+      { numRuns: 150 },
+    );
+  });
+});

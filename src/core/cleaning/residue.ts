@@ -1,0 +1,160 @@
+import type { Lives } from '../catalogue/household';
+import type { Ingredient } from '../catalogue/ingredient';
+import { ingredientById, findIngredient } from '../catalogue/lookup';
+import { meet } from '../evaluation/meet';
+import type { Finding, Level, Scope } from '../findings/finding';
+import { isWorse } from '../findings/finding';
+import { formulaFromReading } from '../formula/fromReading';
+import { readRecipe } from '../formula/reader/readRecipe';
+import { ingredientOfLine } from '../formula/resolve';
+import type { LogEntry, Used } from './logEntry';
+
+/** Where something is about to be used. */
+export interface Spot {
+  /** The home's surface; null for one that is not of the home. */
+  readonly surfaceId: string | null;
+  readonly roomId: string | null;
+  /** True if the room is small and shut: its air takes twice as long to clear (common practice, no source). */
+  readonly small?: boolean;
+}
+
+/** What an earlier job left, where the next one would meet it. */
+export interface Residue {
+  readonly entry: LogEntry;
+  /** On the surface, in the room's air, or in its drain. */
+  readonly scope: Extract<Scope, 'sequence' | 'air' | 'drain'>;
+  readonly ingredients: readonly Ingredient[];
+  /** True if what was used is not known: nothing can be promised. */
+  readonly unknown: boolean;
+  /** When waiting alone makes it safe, ms; null if only rinsing does. */
+  readonly safeAtMs: number | null;
+}
+
+const MINUTE_MS = 60_000;
+const DAY_MS = 24 * 60 * MINUTE_MS;
+
+/** Bought fumes leave a room that is aired in about this long (common practice, no source). */
+export const AIRED_MINUTES = 60;
+/** What stands in a trap is carried away by a day's use (common practice, no source). */
+const DRAIN_HOURS = 24;
+/** An unrinsed residue is looked for this far back; older ones have been wiped and wetted over. */
+export const LOOK_BACK_DAYS = 30;
+
+/** Materials that are washed off into a drain. */
+const DRAINS = new Set([
+  'toilet-bowl',
+  'acrylic',
+  'enamel',
+  'old-enamel',
+  'stainless-steel',
+  'glazed-tile',
+  'cement-grout',
+  'epoxy-grout',
+  'machine-inside',
+  'chrome',
+]);
+
+/** The ingredients of what was used; none if it is not known. */
+export function ingredientsUsed(used: Used): Ingredient[] {
+  if (used.kind === 'bought') {
+    const byId = used.id === null ? null : ingredientById(used.id);
+    if (byId) return [byId];
+    const match = findIngredient(used.name);
+    return match.kind === 'exact' || match.kind === 'close' ? [match.ingredient] : [];
+  }
+  const formula = formulaFromReading(readRecipe(used.card, { measures: 'metric' }), 'used', '', 'metric');
+  return formula ? formula.lines.map(ingredientOfLine) : [];
+}
+
+/**
+ * What earlier jobs left at a spot: unrinsed on the surface itself, fresh in the air of its room, unflushed
+ * in its drain. A rinse of the surface takes away all that was put on it before.
+ *
+ * @param entries of the last {@link LOOK_BACK_DAYS} days at least, in any order
+ */
+export function residuesAt(spot: Spot, entries: readonly LogEntry[], nowMs: number): Residue[] {
+  const found: Residue[] = [];
+  const recent = entries
+    .filter((e) => Date.parse(e.at) <= nowMs + MINUTE_MS && nowMs - Date.parse(e.at) < LOOK_BACK_DAYS * DAY_MS)
+    .sort((a, b) => b.at.localeCompare(a.at));
+  const onSurface = recent.filter((e) => spot.surfaceId !== null && e.surface.id === spot.surfaceId);
+  const lastRinse = Math.max(
+    -Infinity,
+    ...onSurface.flatMap((e) => (e.rinsedAt === null ? [] : [Date.parse(e.rinsedAt)])),
+  );
+  const add = (entry: LogEntry, scope: Residue['scope'], safeAtMs: number | null): void => {
+    const ingredients = ingredientsUsed(entry.used);
+    found.push({ entry, scope, ingredients, unknown: ingredients.length === 0, safeAtMs });
+  };
+  for (const e of recent) {
+    const atMs = Date.parse(e.at);
+    const sameRoom = spot.roomId !== null && e.room.id === spot.roomId;
+    if (onSurface.includes(e) && atMs > lastRinse) add(e, 'sequence', null);
+    if (!sameRoom) continue;
+    const airedMs = atMs + AIRED_MINUTES * (spot.small ? 2 : 1) * MINUTE_MS;
+    if (airedMs > nowMs) add(e, 'air', airedMs);
+    const drains = e.surface.material === null || DRAINS.has(e.surface.material);
+    const flushedMs = atMs + DRAIN_HOURS * 60 * MINUTE_MS;
+    if (drains && e.rinsedAt === null && flushedMs > nowMs) add(e, 'drain', flushedMs);
+  }
+  return found;
+}
+
+/** The next product held against what is left of an earlier one. */
+export interface Meeting {
+  readonly residue: Residue;
+  readonly level: Level;
+  readonly finding: Finding;
+  /** What makes it safe, in a sentence. */
+  readonly safe: string;
+}
+
+const clock = (ms: number, nowMs: number): string => {
+  const minutes = Math.max(1, Math.ceil((ms - nowMs) / MINUTE_MS));
+  return minutes < 120 ? `${minutes} minutes` : `${Math.ceil(minutes / 60)} hours`;
+};
+
+function safeWords(residue: Residue, nowMs: number): string {
+  switch (residue.scope) {
+    case 'sequence':
+      return 'Rinse twice with plenty of plain water, wipe, then rinse once more. Waiting alone does not make it safe.';
+    case 'air':
+      return `Air the room with window and door open for ${clock(residue.safeAtMs ?? nowMs, nowMs)} more.`;
+    case 'drain':
+      // Written down as the rinse of that surface, so the surface itself must be rinsed, not the drain alone.
+      return `Rinse ${residue.entry.surface.name} off with plenty of plain water, and let two minutes of it, or three flushes, run down the drain.`;
+  }
+}
+
+/**
+ * What happens when a product meets what earlier ones left. Only what the two bring about together is
+ * said, the worst first; nothing if they may meet.
+ */
+export function meetings(
+  next: readonly Ingredient[],
+  residues: readonly Residue[],
+  nowMs: number,
+  lives: readonly Lives[] = [],
+): Meeting[] {
+  const found: Meeting[] = [];
+  for (const residue of residues) {
+    const unknown = residue.unknown ? [residue.entry.used.name] : [];
+    const together = meet([...residue.ingredients, ...next], residue.scope, unknown, lives).findings;
+    const apart = [meet(residue.ingredients, residue.scope, [], lives), meet(next, residue.scope, [], lives)].flatMap(
+      (j) => j.findings.map((f) => `${f.code} ${f.level}`),
+    );
+    for (const finding of together) {
+      if (
+        finding.level === 'clear' ||
+        finding.level === 'defeats' ||
+        apart.includes(`${finding.code} ${finding.level}`)
+      )
+        continue;
+      found.push({ residue, level: finding.level, finding, safe: safeWords(residue, nowMs) });
+    }
+  }
+  const once = found.filter(
+    (m, i) => found.findIndex((o) => o.finding.code === m.finding.code && o.residue === m.residue) === i,
+  );
+  return once.sort((a, b) => (isWorse(a.level, b.level) ? -1 : isWorse(b.level, a.level) ? 1 : 0));
+}

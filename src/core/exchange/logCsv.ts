@@ -1,0 +1,205 @@
+import Papa from 'papaparse';
+import type { LogEntry } from '../cleaning/logEntry';
+import { findIngredient } from '../catalogue/lookup';
+import { soilByName } from '../catalogue/soils';
+import { surfaceByName } from '../catalogue/surfaces';
+import type { Outcome, Problem } from '../formula/problem';
+import { checked } from '../formula/schema';
+import { typedNumber } from '../quantity/typedNumber';
+import { logEntrySchema } from './records';
+
+/** One column of the log's CSV: how it is written, what it is called. */
+const COLUMNS = [
+  'id',
+  'finished',
+  'room',
+  'surface',
+  'material',
+  'soil',
+  'used',
+  'kind',
+  'strength',
+  'planned minutes',
+  'minutes on',
+  'rewets',
+  'ended because',
+  'rinsed',
+  'outcome',
+  'touch',
+  'look',
+  'smell',
+  'effort',
+  'work minutes',
+  'strokes',
+  'notes',
+  'use',
+  'card',
+  'room id',
+  'surface id',
+  'soil id',
+  'used id',
+] as const;
+
+type Column = (typeof COLUMNS)[number];
+type Row = Record<Column, string>;
+
+const NEEDED: readonly Column[] = ['finished', 'surface', 'used'];
+
+/** A spreadsheet reads what begins so as a sum; an apostrophe before it keeps it words. Taken off again on the way in. */
+const guarded = (cell: string): string => (/^[=+\-@\t\r']/.test(cell) ? `'${cell}` : cell);
+const unguarded = (cell: string): string => (cell.startsWith("'") ? cell.slice(1) : cell);
+
+const text = (value: string | number | null | undefined): string =>
+  value === null || value === undefined ? '' : String(value);
+
+function rowOf(e: LogEntry): Row {
+  const own = e.used.kind === 'formula' ? e.used : null;
+  return {
+    id: e.id,
+    finished: e.at,
+    room: e.room.name,
+    surface: e.surface.name,
+    material: text(e.surface.material),
+    soil: e.soil.name,
+    used: e.used.name,
+    kind: e.used.kind,
+    strength: text(own?.strength),
+    'planned minutes': text(e.dwell?.plannedMinutes),
+    'minutes on': text(e.dwell?.tookMinutes),
+    rewets: text(e.dwell?.rewets),
+    'ended because': text(e.dwell?.endedBecause),
+    rinsed: text(e.rinsedAt),
+    outcome: e.outcome,
+    touch: text(e.rating.touch),
+    look: text(e.rating.look),
+    smell: text(e.rating.smell),
+    effort: text(e.rating.effort),
+    'work minutes': text(e.workMinutes),
+    strokes: text(e.strokes),
+    notes: e.notes,
+    use: text(own?.use),
+    card: text(own?.card),
+    'room id': text(e.room.id),
+    'surface id': text(e.surface.id),
+    'soil id': text(e.soil.id),
+    'used id': text(e.used.id),
+  };
+}
+
+/** The log as CSV (RFC 4180, with a header line). All but the history of changes comes back by {@link readLogCsv}. */
+export const writeLogCsv = (entries: readonly LogEntry[]): string =>
+  Papa.unparse(
+    { fields: [...COLUMNS], data: entries.map((e) => COLUMNS.map((c) => guarded(rowOf(e)[c]))) },
+    { newline: '\r\n' },
+  );
+
+const orNull = (cell: string): string | null => (cell === '' ? null : cell);
+
+/** A day without its time is taken at noon UTC. */
+const instant = (cell: string): string =>
+  /^\d{4}-\d\d-\d\d$/.test(cell.trim()) ? `${cell.trim()}T12:00:00.000Z` : cell.trim();
+
+/** "yes" counts as rinsed when it was finished. */
+const rinsed = (cell: string, finished: string): string | null => {
+  const word = cell.trim().toLowerCase();
+  if (word === '' || word === 'no') return null;
+  return word === 'yes' ? finished : instant(cell);
+};
+
+function entryOf(cell: (column: Column) => string, id: string, saysMaterial: boolean): unknown {
+  const at = instant(cell('finished'));
+  const soil = cell('soil id') === '' ? soilByName(cell('soil')) : null;
+  // What says nothing of materials may still name one: "glazed tile".
+  const material = saysMaterial ? cell('material') || null : surfaceByName(cell('surface'))?.id;
+  const planned = typedNumber(cell('planned minutes'));
+  const known = findIngredient(cell('used'));
+  const formula = cell('kind') === 'formula' || (cell('kind') === '' && cell('card') !== '');
+  return {
+    id,
+    at,
+    room: { id: orNull(cell('room id')), name: cell('room') },
+    surface: { id: orNull(cell('surface id')), name: cell('surface'), material: material ?? null },
+    soil: { id: orNull(cell('soil id')) ?? soil?.id ?? null, name: cell('soil') },
+    used: formula
+      ? {
+          kind: 'formula',
+          id: cell('used id') || 'from-csv',
+          name: cell('used'),
+          use: cell('use') || 'stored',
+          card: cell('card'),
+          strength: cell('strength'),
+        }
+      : {
+          kind: 'bought',
+          id: orNull(cell('used id')) ?? (known.kind === 'exact' ? known.ingredient.id : null),
+          name: cell('used'),
+        },
+    dwell:
+      planned === null
+        ? null
+        : {
+            plannedMinutes: planned,
+            tookMinutes: typedNumber(cell('minutes on')) ?? planned,
+            rewets: typedNumber(cell('rewets')) ?? 0,
+            endedBecause: cell('ended because'),
+          },
+    rinsedAt: rinsed(cell('rinsed'), at),
+    outcome: cell('outcome') || 'done',
+    rating: {
+      touch: typedNumber(cell('touch')),
+      look: typedNumber(cell('look')),
+      smell: typedNumber(cell('smell')),
+      effort: typedNumber(cell('effort')),
+    },
+    workMinutes: typedNumber(cell('work minutes')),
+    strokes: typedNumber(cell('strokes')),
+    notes: cell('notes'),
+    history: [],
+  };
+}
+
+/** The most lines read at once. */
+const MOST_ROWS = 100_000;
+
+/**
+ * Reads a log's CSV, whole or not at all. The header names the columns, in any order and any case; only
+ * "finished", "surface" and "used" are needed. Every problem says its line and what would be accepted.
+ *
+ * @param newId gives an id to a line that has none
+ */
+export function readLogCsv(csv: string, newId: () => string): Outcome<LogEntry[]> {
+  const problems: Problem[] = [];
+  const no = (where: string, message: string) => problems.push({ where, message });
+  const parsed = Papa.parse<string[]>(csv.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy' });
+  const [header, ...rows] = parsed.data;
+  const wanted = `What would be accepted: a CSV file whose first line names its columns, among them ${NEEDED.join(', ')}.`;
+  if (!header) return { ok: false, problems: [{ where: 'file', message: `The file is empty. ${wanted}` }] };
+  const place = new Map(header.map((h, i) => [h.trim().toLowerCase(), i]));
+  const missing = NEEDED.filter((c) => !place.has(c));
+  if (missing.length > 0)
+    return {
+      ok: false,
+      problems: [{ where: 'line 1', message: `There is no column ${missing.join(', ')}. ${wanted}` }],
+    };
+  if (rows.length > MOST_ROWS)
+    return {
+      ok: false,
+      problems: [{ where: 'file', message: `The file has more than ${MOST_ROWS} lines. Bring it in in parts.` }],
+    };
+  const broken = parsed.errors.find((e) => e.type === 'Quotes');
+  if (broken)
+    no(`record ${(broken.row ?? 0) + 1}`, 'A quotation mark is not closed, or stands inside a cell without its twin.');
+  const ids = new Set<string>();
+  const entries: LogEntry[] = [];
+  rows.forEach((row, i) => {
+    const cell = (column: Column): string => unguarded(row[place.get(column) ?? -1] ?? '');
+    const id = cell('id') || newId();
+    const where = `line ${i + 2}`;
+    if (ids.has(id)) no(where, `The id ${id} stands in two lines. Each line wants one of its own, or none.`);
+    ids.add(id);
+    const entry = checked<LogEntry>(logEntrySchema, entryOf(cell, id, place.has('material')));
+    if (entry.ok) entries.push(entry.value);
+    else problems.push(...entry.problems.map((p) => ({ where, message: p.message })));
+  });
+  return problems.length > 0 ? { ok: false, problems } : { ok: true, value: entries };
+}
