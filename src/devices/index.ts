@@ -1,0 +1,5 @@
+/** The door of the devices: what stands beside the phone on the worktop. */
+export { bluetoothScale, hasBluetooth } from './bluetoothScale';
+export { Steadiness, type KitchenScale, type Reading } from './scale';
+export { simulatedScale, type SimulatedScale } from './simulatedScale';
+export { askToNotify, notifyState, ring, soundState, wakeSound, type NotifyState, type SoundState } from './alarm';
