@@ -1,0 +1,15 @@
+/** The door of the print shop: labels laid out once, for the screen and for paper. */
+import { lazy, Suspense, type ComponentProps } from 'react';
+
+const Sheet = lazy(() => import('./LabelSheet'));
+
+/** The label as it prints, and its files. What sets and prints it is fetched when it is first opened. */
+export const LabelSheet = (props: ComponentProps<typeof Sheet>) =>
+  props.open ? (
+    <Suspense fallback={null}>
+      <Sheet {...props} />
+    </Suspense>
+  ) : null;
+
+/** The text of the QR code in a picture; null if there is none. */
+export const readCode = async (picture: Blob): Promise<string | null> => (await import('./readCode')).readCode(picture);
