@@ -1,14 +1,37 @@
 /** The door of the data: what features may use. */
 export { createClient, HomeProvider, useHome } from './HomeProvider';
 export { homeKind, openHome } from './homeStore';
-export { useAsides, useBatch, useBatches, useFormula, useFormulas, useSettings, useVessels } from './queries';
 export {
+  useAsides,
+  useBatch,
+  useBatches,
+  useFormula,
+  useFormulas,
+  useJobs,
+  useLog,
+  usePantry,
+  useRecentLog,
+  useRooms,
+  useSettings,
+  useSurfaces,
+  useTimers,
+  useVessels,
+} from './queries';
+export {
+  useChangeJob,
+  useChangeTimer,
   useEndBatch,
-  useMakeBatch,
+  useMakeBatches,
   useRemoveFormula,
   useReplaceHome,
-  useSaveFormula,
+  useSaveFormulas,
+  useSavePantryItem,
   useSaveSettings,
+  useRemovePantryItem,
+  useSaveVessel,
+  useWriteHome,
 } from './mutations';
 export { useDraft } from './useDraft';
+export { fileNameOf, pickBytes, pickFile, saveFile } from './files';
+export type { LogSoFar, Write } from './store';
 export { newId } from './newId';

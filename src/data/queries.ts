@@ -1,7 +1,20 @@
-import { useQuery, type UseQueryResult } from '@tanstack/react-query';
-import { DEFAULT_SETTINGS, STARTER_FORMULAS, type Batch, type Formula, type Settings, type Vessel } from '../core';
+import { useQuery, useQueryClient, type UseQueryResult } from '@tanstack/react-query';
+import {
+  DEFAULT_SETTINGS,
+  STARTER_FORMULAS,
+  type Batch,
+  type Formula,
+  type HomeSurface,
+  type Job,
+  type LogEntry,
+  type PantryItem,
+  type Room,
+  type Settings,
+  type Timer,
+  type Vessel,
+} from '../core';
 import { useHome } from './HomeProvider';
-import type { Aside } from './store';
+import type { Aside, LogSoFar } from './store';
 
 export function useFormulas(): UseQueryResult<Formula[]> {
   const { store } = useHome();
@@ -16,6 +29,60 @@ export function useVessels(): UseQueryResult<Vessel[]> {
 export function useBatches(): UseQueryResult<Batch[]> {
   const { store } = useHome();
   return useQuery({ queryKey: ['batch'], queryFn: () => store.all('batch') });
+}
+
+export function usePantry(): UseQueryResult<PantryItem[]> {
+  const { store } = useHome();
+  return useQuery({ queryKey: ['pantry'], queryFn: () => store.all('pantry') });
+}
+
+const byName = <T extends { readonly name: string }>(list: readonly T[]): T[] =>
+  [...list].sort((a, b) => a.name.localeCompare(b.name));
+
+export function useRooms(): UseQueryResult<Room[]> {
+  const { store } = useHome();
+  return useQuery({ queryKey: ['room'], queryFn: () => store.all('room'), select: byName });
+}
+
+export function useSurfaces(): UseQueryResult<HomeSurface[]> {
+  const { store } = useHome();
+  return useQuery({ queryKey: ['surface'], queryFn: () => store.all('surface'), select: byName });
+}
+
+/** Waits, those that were ended too until their job is logged. */
+export function useTimers(): UseQueryResult<Timer[]> {
+  const { store } = useHome();
+  return useQuery({ queryKey: ['timer'], queryFn: () => store.all('timer') });
+}
+
+export function useJobs(): UseQueryResult<Job[]> {
+  const { store } = useHome();
+  return useQuery({ queryKey: ['job'], queryFn: () => store.all('job') });
+}
+
+/** The whole log, newest first. Its newest month is there at once, the rest a moment later. */
+export function useLog(): UseQueryResult<LogSoFar> {
+  const { store } = useHome();
+  const client = useQueryClient();
+  return useQuery({
+    queryKey: ['log', 'all'],
+    queryFn: () =>
+      store.log((soFar) => {
+        // What is shown stays until all of it is read anew.
+        if (client.getQueryData(['log', 'all']) === undefined) client.setQueryData(['log', 'all'], soFar);
+      }),
+  });
+}
+
+const DAY_MS = 24 * 60 * 60 * 1000;
+
+/** What was done in the last so many days: read without the rest of the log. */
+export function useRecentLog(days: number): UseQueryResult<LogEntry[]> {
+  const { store } = useHome();
+  return useQuery({
+    queryKey: ['log', 'recent', days],
+    queryFn: () => store.logSince(new Date(Date.now() - days * DAY_MS).toISOString()),
+  });
 }
 
 /** The settings; the defaults until they are read. */

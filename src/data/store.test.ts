@@ -1,4 +1,4 @@
-import { DEFAULT_SETTINGS, STARTER_FORMULAS, writeHomeFile, readHomeFile, type Formula } from '@/core';
+import { EMPTY_HOME, STARTER_FORMULAS, writeHomeFile, readHomeFile, type Formula } from '@/core';
 import { MemoryStorage } from '@/testing/memoryStorage';
 import type { Changes } from './changes';
 import { pipit } from './demo/pipit';
@@ -31,7 +31,7 @@ describe('records', () => {
   test('a new home is empty, and keeps what is put in it', async () => {
     const storage = new MemoryStorage();
     const store = storeOn(storage);
-    expect(await store.home()).toEqual({ formulas: [], vessels: [], batches: [], settings: DEFAULT_SETTINGS });
+    expect(await store.home()).toEqual(EMPTY_HOME);
     await put(store, 'b');
     await put(store, 'a');
     expect((await storeOn(storage).all('formula')).map((f) => f.id)).toEqual(['a', 'b']);
@@ -92,7 +92,7 @@ describe('replacing everything', () => {
   test('export, clear, import gives the same home', async () => {
     const store = storeOn(new MemoryStorage(), { seed: () => home });
     const file = writeHomeFile(await store.home(), '2026-11-24T08:00:00.000Z');
-    await store.replace({ formulas: [], vessels: [], batches: [], settings: DEFAULT_SETTINGS });
+    await store.replace(EMPTY_HOME);
     expect((await store.home()).batches).toEqual([]);
     const read = readHomeFile(file);
     if (!read.ok) throw new Error(read.problems[0]?.message);

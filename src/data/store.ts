@@ -1,7 +1,17 @@
-import { migrated, type Home, type Migration, DEFAULT_SETTINGS } from '../core';
+import { DEFAULT_SETTINGS, EMPTY_HOME, migrated, type Home, type LogEntry, type Migration } from '../core';
 import type { Changes } from './changes';
-import { checkRecord, COLLECTIONS, SETTINGS_ID, type CollectionName, type Records } from './collections';
+import {
+  checkRecord,
+  COLLECTIONS,
+  LIST_IN_HOME,
+  LISTS,
+  SETTINGS_ID,
+  type CollectionName,
+  type ListName,
+  type Records,
+} from './collections';
 import type { Lock } from './lock';
+import { byMonth, monthsOf, pageAfter, readPage, writePage, type LogPage, type LogWrite } from './logPages';
 import type { Storage } from './storage';
 
 /** The newest form of the records that this Biscuit writes and reads. */
@@ -25,6 +35,23 @@ export class NewerDataError extends Error {
   constructor(readonly schema: number) {
     super('This home was last opened with a newer Biscuit. Update this one; nothing here has been touched.');
   }
+}
+
+/** A record with the name of its collection. */
+export type Named = { readonly [N in CollectionName]: { collection: N; value: Records[N] } }[CollectionName];
+
+/** What is written at one go. */
+export interface Write {
+  readonly put?: readonly Named[];
+  readonly remove?: readonly { readonly collection: ListName; readonly id: string }[];
+  readonly log?: LogWrite;
+}
+
+/** The log, as far as it has been read. */
+export interface LogSoFar {
+  /** Newest first. */
+  readonly entries: readonly LogEntry[];
+  readonly complete: boolean;
 }
 
 /** A record that could not be read, kept as it was. */
@@ -54,16 +81,23 @@ export interface StoreParts {
 export class Store {
   private readonly parts: Required<StoreParts>;
   private opened: Promise<void> | null = null;
+  /** The listing of keys under way: reads that begin together share it. */
+  private listing: Promise<readonly string[]> | null = null;
+  /** Months of the log as last read: what has not changed is not checked again. */
+  private readonly pages = new Map<string, { readonly raw: string; readonly page: LogPage }>();
   private readonly heard = new Set<(collections: readonly string[]) => void>();
 
   constructor(parts: StoreParts) {
-    this.parts = { seed: emptyHome, migrations: MIGRATIONS, schemaVersion: SCHEMA_VERSION, ...parts };
+    this.parts = { seed: () => EMPTY_HOME, migrations: MIGRATIONS, schemaVersion: SCHEMA_VERSION, ...parts };
   }
 
   /** Hears what other tabs write, and what this one sets aside. */
   listen(heard: (collections: readonly string[]) => void): () => void {
     this.heard.add(heard);
-    const stop = this.parts.changes.listen(heard);
+    const stop = this.parts.changes.listen((collections) => {
+      this.listing = null;
+      heard(collections);
+    });
     return () => {
       this.heard.delete(heard);
       stop();
@@ -75,7 +109,7 @@ export class Store {
     await this.ready();
     const { storage } = this.parts;
     const prefix = `${(await this.head()).generation}/${name}/`;
-    const keys = (await storage.getAllKeys()).filter((k) => k.startsWith(prefix)).sort();
+    const keys = (await this.keys()).filter((k) => k.startsWith(prefix)).sort();
     const raws = await storage.getMany(keys);
     const good: Records[N][] = [];
     const bad: Aside[] = [];
@@ -95,21 +129,83 @@ export class Store {
     return (await this.all('settings'))[0] ?? DEFAULT_SETTINGS;
   }
 
-  /** Writes records in one transaction: all of them or none. */
-  async put(
-    records: readonly { readonly [N in CollectionName]: { collection: N; value: Records[N] } }[CollectionName][],
-  ): Promise<void> {
+  /** The log, newest first, month by month; `heard` gets what there is as soon as the newest month is read. */
+  async log(heard?: (soFar: LogSoFar) => void): Promise<LogSoFar> {
+    await this.ready();
+    const { generation } = await this.head();
+    const prefix = `${generation}/log/`;
+    const keys = (await this.keys())
+      .filter((k) => k.startsWith(prefix))
+      .sort()
+      .reverse();
+    const entries: LogEntry[] = [];
+    for (const [i, key] of keys.entries()) {
+      // One month at a time: between them the page can paint and hear a key.
+      entries.push(...(await this.page(key)).entries);
+      if (i === 0 && keys.length > 1) heard?.({ entries: [...entries], complete: false });
+    }
+    return { entries, complete: true };
+  }
+
+  /** The months from the newest back to the one of this instant: for what was done of late. */
+  async logSince(iso: string): Promise<LogEntry[]> {
+    await this.ready();
+    const prefix = `${(await this.head()).generation}/log/`;
+    const from = prefix + iso.slice(0, 7);
+    const keys = (await this.keys())
+      .filter((k) => k.startsWith(prefix) && k >= from)
+      .sort()
+      .reverse();
+    const pages = await Promise.all(keys.map((k) => this.page(k)));
+    return pages.flatMap((p) => p.entries).filter((e) => e.at >= iso);
+  }
+
+  private async page(key: string): Promise<LogPage> {
+    const raw = (await this.parts.storage.getItem(key)) ?? '[]';
+    const known = this.pages.get(key);
+    if (known?.raw === raw) return known.page;
+    const page = readPage(raw);
+    if (page.bad.length > 0) {
+      // The good ones stay; a bad one stands aside under a key of its own. Read anew: another tab may have written.
+      await this.parts.lock(async () => {
+        const now = readPage((await this.parts.storage.getItem(key)) ?? '[]');
+        await this.parts.storage.setMany({ [key]: writePage(now.entries), ...asidesOf(key, now) });
+      });
+      this.tell(['aside']);
+      this.heard.forEach((heard) => heard(['aside']));
+    }
+    this.pages.set(key, { raw, page });
+    return page;
+  }
+
+  /** Writes at one go, all or none; removals follow in the same turn of the lock, so that a crash in between only leaves what was to go. */
+  async write({ put = [], remove = [], log }: Write): Promise<void> {
     await this.ready();
     await this.parts.lock(async () => {
       const { generation } = await this.head();
-      const entries = records.map((r) => [keyOf(generation, r.collection, r.value), JSON.stringify(r.value)] as const);
-      await this.parts.storage.setMany(Object.fromEntries(entries));
+      const entries = Object.fromEntries(
+        put.map((r) => [keyOf(generation, r.collection, r.value), JSON.stringify(r.value)] as const),
+      );
+      for (const month of log ? monthsOf(log) : []) {
+        const key = `${generation}/log/${month}`;
+        const before = readPage((await this.parts.storage.getItem(key)) ?? '[]');
+        if (log)
+          Object.assign(entries, { [key]: writePage(pageAfter(month, before.entries, log)) }, asidesOf(key, before));
+      }
+      if (Object.keys(entries).length > 0) await this.parts.storage.setMany(entries);
+      const gone = remove.map((r) => `${generation}/${r.collection}/${r.id}`);
+      if (gone.length > 0) await this.parts.storage.removeMany(gone);
     });
-    this.parts.changes.tell([...new Set(records.map((r) => r.collection))]);
+    this.tell([...[...put, ...remove].map((r): string => r.collection), ...(log ? ['log'] : [])]);
   }
 
-  /** Changes the newest form of one record, across tabs; null if it is not there. */
-  async update<N extends 'formula' | 'vessel' | 'batch'>(
+  /** Writes records in one transaction: all of them or none. */
+  async put(records: readonly Named[]): Promise<void> {
+    await this.write({ put: records });
+  }
+
+  /** Changes the newest form of one record, across tabs; null if it is not there, or is to stay as it is. */
+  async update<N extends ListName>(
     name: N,
     id: string,
     change: (now: Records[N]) => Records[N],
@@ -121,31 +217,24 @@ export class Store {
       const now = raw === null ? null : readRecord(name, raw);
       if (!now?.ok) return null;
       const next = change(now.value);
+      if (next === now.value) return null;
       await this.parts.storage.setMany({ [key]: JSON.stringify(next) });
       return next;
     });
-    if (changed) this.parts.changes.tell([name]);
+    if (changed) this.tell([name]);
     return changed;
   }
 
   /** Removes one record. */
-  async remove(name: CollectionName, id: string): Promise<void> {
-    await this.ready();
-    await this.parts.lock(async () => {
-      await this.parts.storage.removeMany([`${(await this.head()).generation}/${name}/${id}`]);
-    });
-    this.parts.changes.tell([name]);
+  async remove(name: ListName, id: string): Promise<void> {
+    await this.write({ remove: [{ collection: name, id }] });
   }
 
   /** Everything of this home, in a settled order. */
   async home(): Promise<Home> {
-    const [formulas, vessels, batches, settings] = await Promise.all([
-      this.all('formula'),
-      this.all('vessel'),
-      this.all('batch'),
-      this.settings(),
-    ]);
-    return { formulas, vessels, batches, settings };
+    const lists = await Promise.all(LISTS.map(async (name) => [LIST_IN_HOME[name], await this.all(name)] as const));
+    const log = [...(await this.log()).entries];
+    return { ...EMPTY_HOME, ...Object.fromEntries(lists), log, settings: await this.settings() };
   }
 
   /** Puts another home in place of everything, whole or not at all. */
@@ -155,8 +244,25 @@ export class Store {
       const { generation } = await this.head();
       await this.writeGeneration(generation + 1, home);
     });
-    this.parts.changes.tell([...COLLECTIONS]);
+    this.tell(COLLECTIONS);
     await this.sweep();
+  }
+
+  private tell(collections: readonly string[]): void {
+    this.listing = null;
+    this.parts.changes.tell([...new Set(collections)]);
+  }
+
+  /** The keys there are. A listing that a write has overtaken is not shared any more. */
+  private keys(): Promise<readonly string[]> {
+    if (this.listing) return this.listing;
+    const listing = this.parts.storage.getAllKeys();
+    this.listing = listing;
+    const done = (): void => {
+      if (this.listing === listing) this.listing = null;
+    };
+    listing.then(done, done);
+    return listing;
   }
 
   /** The records that were set aside. */
@@ -216,10 +322,9 @@ export class Store {
     };
     const add = <N extends CollectionName>(name: N, values: readonly Records[N][]): void =>
       values.forEach((value) => (entries[keyOf(generation, name, value)] = JSON.stringify(value)));
-    add('formula', home.formulas);
-    add('vessel', home.vessels);
-    add('batch', home.batches);
+    LISTS.forEach((name) => add(name, home[LIST_IN_HOME[name]]));
     add('settings', [home.settings]);
+    for (const [month, page] of byMonth(home.log)) entries[`${generation}/log/${month}`] = writePage(page);
     await this.parts.storage.setMany(entries);
   }
 
@@ -262,16 +367,23 @@ export class Store {
   private async setAside(bad: readonly Aside[]): Promise<void> {
     await this.parts.storage.setMany(Object.fromEntries(bad.map((b) => [ASIDE + b.key, JSON.stringify(b)])));
     await this.parts.storage.removeMany(bad.map((b) => b.key));
-    this.parts.changes.tell(['aside']);
+    this.tell(['aside']);
     this.heard.forEach((heard) => heard(['aside']));
   }
 }
 
-const emptyHome = (): Home => ({ formulas: [], vessels: [], batches: [], settings: DEFAULT_SETTINGS });
-
 function keyOf<N extends CollectionName>(generation: number, name: N, value: Records[N]): string {
   return `${generation}/${name}/${'id' in value ? value.id : SETTINGS_ID}`;
 }
+
+/** What of a page of the log could not be read, as it is to be kept. */
+const asidesOf = (key: string, page: LogPage): Record<string, string> =>
+  Object.fromEntries(
+    page.bad.map(({ reason, raw }, i) => {
+      const aside: Aside = { key: `${key}/${i}-${raw.length}`, reason, raw };
+      return [ASIDE + aside.key, JSON.stringify(aside)];
+    }),
+  );
 
 function readRecord<N extends CollectionName>(name: N, raw: string): ReturnType<typeof checkRecord<N>> {
   try {

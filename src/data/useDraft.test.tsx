@@ -58,6 +58,26 @@ describe('the last words of a page', () => {
   });
   afterEach(() => void Reflect.deleteProperty(globalThis, 'localStorage'));
 
+  test('a write that has begun but not ended when the page is left is kept too', async () => {
+    const leaving: (() => void)[] = [];
+    const before = { add: window.addEventListener, remove: window.removeEventListener };
+    Object.assign(window, {
+      addEventListener: (type: string, hear: () => void) => {
+        if (type === 'pagehide') leaving.push(hear);
+      },
+      removeEventListener: () => undefined,
+    });
+    const { storage, unmount } = await renderIn(<Writer name="begun" />);
+    // The transaction never comes to its end: the page is gone before.
+    storage.setMany = () => new Promise(() => undefined);
+    fireEvent.press(screen.getByText('type'));
+    await wait(300);
+    leaving.forEach((hear) => hear());
+    expect(lastWords('own', 'begun')).toBe('typed');
+    unmount();
+    Object.assign(window, { addEventListener: before.add, removeEventListener: before.remove });
+  });
+
   test('are read first, and moved into the home', async () => {
     keepLastWords('own', 'a', 'said last');
     const { store } = await renderIn(<Writer name="a" />);

@@ -5,6 +5,9 @@ import { forgetLastWords, keepLastWords, lastWords } from './lastWords';
 /** How long typing may go on before a draft is written, ms. */
 const WRITE_AFTER_MS = 250;
 
+/** What is set but not written yet: another screen that opens the same draft meanwhile finds it here. */
+const unwritten = new Map<string, unknown>();
+
 export interface Draft<T> {
   readonly value: T;
   readonly set: (value: T) => void;
@@ -21,7 +24,7 @@ export function useDraft<T>(name: string, initial: T, accepts: (value: unknown) 
   const { store, kind } = useHome();
   const [state, setState] = useState<{ name: string; value: T } | null>(null);
   const timer = useRef<ReturnType<typeof setTimeout> | null>(null);
-  const pending = useRef<{ readonly value: T; readonly write: () => void } | null>(null);
+  const pending = useRef<{ readonly write: () => void } | null>(null);
   const accept = useRef({ accepts, initial });
 
   useEffect(() => {
@@ -29,6 +32,14 @@ export function useDraft<T>(name: string, initial: T, accepts: (value: unknown) 
     const settle = (value: T): void => {
       if (!stale) setState((now) => (now?.name === name ? now : { name, value }));
     };
+    const unwrittenKey = `${kind}/${name}`;
+    if (unwritten.has(unwrittenKey)) {
+      const value = unwritten.get(unwrittenKey);
+      settle(accept.current.accepts(value) ? value : accept.current.initial);
+      return () => {
+        stale = true;
+      };
+    }
     const last = lastWords(kind, name);
     if (last !== undefined) {
       store.putDraft(name, last).then(
@@ -51,7 +62,9 @@ export function useDraft<T>(name: string, initial: T, accepts: (value: unknown) 
     const flush = (): void => pending.current?.write();
     if (typeof window === 'undefined' || typeof window.addEventListener !== 'function') return flush;
     const leave = (): void => {
-      if (pending.current) keepLastWords(kind, name, pending.current.value);
+      // Not only what waits to be written: a write that has begun may not live to its end either.
+      const key = `${kind}/${name}`;
+      if (unwritten.has(key)) keepLastWords(kind, name, unwritten.get(key));
       flush();
     };
     window.addEventListener('pagehide', leave);
@@ -68,17 +81,22 @@ export function useDraft<T>(name: string, initial: T, accepts: (value: unknown) 
       const write = (): void => {
         if (timer.current) clearTimeout(timer.current);
         pending.current = null;
-        void store.putDraft(name, value).catch(() => undefined);
+        const forget = (): void => {
+          if (unwritten.get(`${kind}/${name}`) === value) unwritten.delete(`${kind}/${name}`);
+        };
+        store.putDraft(name, value).then(forget, forget);
       };
-      pending.current = { value, write };
+      unwritten.set(`${kind}/${name}`, value);
+      pending.current = { write };
       timer.current = setTimeout(write, WRITE_AFTER_MS);
     },
-    [store, name],
+    [store, kind, name],
   );
 
   const clear = useCallback(() => {
     if (timer.current) clearTimeout(timer.current);
     pending.current = null;
+    unwritten.delete(`${kind}/${name}`);
     forgetLastWords(kind, name);
     void store.putDraft(name, null).catch(() => undefined);
   }, [store, kind, name]);

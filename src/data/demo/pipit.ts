@@ -11,9 +11,12 @@ import {
   type Formula,
   type Home,
   type MeasureSystem,
+  type PantryItem,
   type Settings,
   type Vessel,
 } from '../../core';
+import { logAboard } from './pipitLog';
+import { ROOMS, SURFACES_ABOARD, timersAboard } from './pipitRooms';
 
 /** The narrowboat Pipit: an invented home, to look round in. */
 
@@ -46,7 +49,29 @@ const SETTINGS: Settings = {
   hardnessMgPerL: 110,
   roomC: 18,
   humidityPercent: 68,
+  emergencyNumber: '112',
+  // From the range kept free for invented people (Ofcom, numbers for drama use).
+  poisonNumber: '01632 960 160',
 };
+
+const inLocker = (id: string, left: number, price: number, pack: number, unit: 'mL' | 'g'): PantryItem => ({
+  id,
+  left: { value: left, unit },
+  pack: { price, value: pack, unit },
+});
+
+/** The galley locker. Prices are made up. */
+const PANTRY: readonly PantryItem[] = [
+  inLocker('white-vinegar', 620, 0.95, 1000, 'mL'),
+  inLocker('distilled-water', 2600, 1.9, 5000, 'mL'),
+  inLocker('water', 100_000, 0, 1000, 'mL'),
+  inLocker('dish-soap', 240, 1.6, 500, 'mL'),
+  inLocker('castile-soap', 90, 7.5, 500, 'mL'),
+  inLocker('isopropyl-alcohol', 310, 6.4, 500, 'mL'),
+  inLocker('baking-soda', 380, 1.4, 500, 'g'),
+  inLocker('washing-soda', 900, 1.7, 1000, 'g'),
+  inLocker('citric-acid', 210, 3.2, 250, 'g'),
+];
 
 const FORMULAS: readonly Formula[] = [
   written(
@@ -136,6 +161,12 @@ export function pipit(now: Date): Home {
     formulas: FORMULAS,
     vessels: VESSELS,
     batches: MADE.map((m) => batch(m, now)),
+    pantry: PANTRY,
+    rooms: ROOMS,
+    surfaces: SURFACES_ABOARD,
+    timers: timersAboard(now),
+    jobs: [],
+    log: logAboard(now, [...FORMULAS, ...STARTER_FORMULAS]),
     settings: SETTINGS,
   };
 }

@@ -1,0 +1,47 @@
+/** A name as the first part of a file's name: "Galley spray" becomes "galley-spray". */
+export const fileNameOf = (name: string): string =>
+  name
+    .toLowerCase()
+    .normalize('NFKD')
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-|-$/g, '') || 'biscuit';
+
+/** Hands a text, or bytes, to the person as a file. */
+export function saveFile(name: string, content: string | Uint8Array<ArrayBuffer>, type = 'application/json'): void {
+  const address = URL.createObjectURL(new Blob([content], { type }));
+  const link = document.createElement('a');
+  link.href = address;
+  link.download = name;
+  document.body.appendChild(link);
+  link.click();
+  link.remove();
+  setTimeout(() => URL.revokeObjectURL(address), 10_000);
+}
+
+/** Asks the person for a file and reads it as text; null if none was chosen. */
+export const pickFile = (accept: string): Promise<string | null> => picked(accept, (file) => file.text());
+
+/** Asks the person for a file, such as a picture; null if none was chosen. */
+export const pickBytes = (accept: string): Promise<Blob | null> => picked(accept, (file) => Promise.resolve(file));
+
+function picked<T>(accept: string, read: (file: File) => Promise<T>): Promise<T | null> {
+  return new Promise((resolve, reject) => {
+    const input = document.createElement('input');
+    input.type = 'file';
+    input.accept = accept;
+    input.style.display = 'none';
+    input.setAttribute('aria-label', 'The file to read');
+    document.body.appendChild(input);
+    const done = (value: T | null): void => {
+      input.remove();
+      resolve(value);
+    };
+    input.addEventListener('cancel', () => done(null));
+    input.addEventListener('change', () => {
+      const file = input.files?.[0];
+      if (!file) done(null);
+      else read(file).then(done, reject);
+    });
+    input.click();
+  });
+}
