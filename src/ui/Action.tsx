@@ -52,7 +52,7 @@ const styles = StyleSheet.create({
   },
   main: { minHeight: 58, borderRadius: 14, backgroundColor: COLORS.action },
   danger: { borderColor: COLORS.danger },
-  quiet: { borderWidth: 0, backgroundColor: 'transparent', paddingHorizontal: 0 },
+  quiet: { borderWidth: 0, backgroundColor: 'transparent', paddingHorizontal: 0, minWidth: TOUCH },
   quietContainer: { alignSelf: 'flex-start', flexShrink: 0 },
   title: { fontFamily: FAMILY.body, fontWeight: '700', fontSize: 16 },
   mainTitle: { fontSize: 19 },

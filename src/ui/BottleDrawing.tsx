@@ -1,3 +1,4 @@
+import { useId } from 'react';
 import Svg, { ClipPath, Defs, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import type { Profile, VesselShape } from '../core';
 import { liquidColor } from './liquidColor';
@@ -44,6 +45,8 @@ const shortName = (name: string): string => (name.length > 18 ? `${name.slice(0,
  * the mL and mm to pour to, the headspace left empty.
  */
 export function BottleDrawing({ profile, top, layers, width, height }: Props) {
+  // Two bottles on one page each have an inside of their own.
+  const inside = `inside-${useId().replace(/[^a-z0-9]/gi, '')}`;
   const tallMM = (profile.at(-1)?.heightMM ?? 100) + CAP_MM[top];
   const wideMM = Math.max(...profile.map((p) => p.diameterMM));
   const scale = Math.min((height - 16) / tallMM, (width - TAPE_WIDTH - LEAD - 12) / wideMM);
@@ -73,12 +76,12 @@ export function BottleDrawing({ profile, top, layers, width, height }: Props) {
       testID="bottle"
     >
       <Defs>
-        <ClipPath id="inside">
+        <ClipPath id={inside}>
           <Path d={path} />
         </ClipPath>
       </Defs>
       <Path d={path} fill={COLORS.sheet} />
-      <G clipPath="url(#inside)">
+      <G clipPath={`url(#${inside})`}>
         {poured.map((layer, i) => {
           const from = i === 0 ? 0 : (poured[i - 1]?.topMM ?? 0);
           const upper = y(layer.topMM ?? 0);

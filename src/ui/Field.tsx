@@ -19,14 +19,17 @@ interface Props extends Pick<
   /** What is wrong with what was typed, and what would be accepted. */
   readonly error?: string | null;
   readonly minHeight?: number;
+  /** True if it stays focused when Enter is pressed: the next thing is typed at once. */
+  readonly staysOnEnter?: boolean;
 }
 
 /** Anything to be typed, with its label above and what is wrong below. */
-export function Field({ label, error, minHeight, multiline, ...rest }: Props) {
+export function Field({ label, error, minHeight, multiline, staysOnEnter = false, ...rest }: Props) {
   const [focused, setFocused] = useState(false);
   return (
     <Input
       {...rest}
+      {...(staysOnEnter ? STAYS : {})}
       {...(multiline === undefined ? {} : { multiline })}
       label={label}
       onFocus={() => setFocused(true)}
@@ -44,6 +47,9 @@ export function Field({ label, error, minHeight, multiline, ...rest }: Props) {
     />
   );
 }
+
+/** React Native for the web knows it by this name alone. */
+const STAYS: object = { blurOnSubmit: false };
 
 const styles = StyleSheet.create({
   container: { paddingHorizontal: 0 },
@@ -64,6 +70,8 @@ const styles = StyleSheet.create({
     lineHeight: 24,
     color: COLORS.ink,
     minHeight: TOUCH,
+    // Beside another field it gives way.
+    minWidth: 0,
     outlineStyle: 'none' as unknown as 'solid',
   },
   many: { paddingVertical: 12, textAlignVertical: 'top' },

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import type { Finding, Level } from '../core';
 import { LEVEL_INK, LEVEL_TINT, LEVEL_WORD, VerdictMark } from './VerdictMark';
@@ -10,13 +10,15 @@ interface Props {
   readonly finding: Finding;
   /** Readable names of the finding's sources. */
   readonly sources: readonly string[];
+  /** What can be done about it with one tap; asked for only while its advice is shown. */
+  readonly remedies?: () => ReactNode;
 }
 
 /**
  * One finding. What hurts or undoes itself stands open with what to do instead; a caution is one
  * sentence until it is tapped. The why, its figures and its source are one tap deeper.
  */
-export function FindingCard({ finding, sources }: Props) {
+export function FindingCard({ finding, sources, remedies }: Props) {
   const [open, setOpen] = useState(false);
   const ink = LEVEL_INK[finding.level];
   const grave = finding.level === 'danger' || finding.level === 'defeats';
@@ -36,6 +38,7 @@ export function FindingCard({ finding, sources }: Props) {
         <Body style={styles.link}>{open ? 'Hide' : 'Why?'}</Body>
       </Pressable>
       {(grave || open) && instead}
+      {(grave || open) && remedies?.()}
       {open && (
         <View style={styles.why}>
           <Body>{finding.why}</Body>

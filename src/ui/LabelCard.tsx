@@ -64,6 +64,24 @@ export function LabelCard({
               ` (${label.strengths.map((s) => `${s.of} ${readable(s.percent)} % ${s.basis}`).join(', ')})`}
           </Body>
         )}
+        {whole && label.neverMeets && label.neverMeets.length > 0 && (
+          <Body>
+            <Body style={styles.bold}>Never with: </Body>
+            {label.neverMeets.join(', ')}
+          </Body>
+        )}
+        {whole && label.dwell && (
+          <Body>
+            <Body style={styles.bold}>Leave on: </Body>
+            {label.dwell}
+          </Body>
+        )}
+        {whole && label.how && (
+          <Body>
+            <Body style={styles.bold}>Use: </Body>
+            {label.how}
+          </Body>
+        )}
         {whole &&
           label.cautions.map((c) => (
             <Body key={c}>

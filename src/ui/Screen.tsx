@@ -6,22 +6,29 @@ interface Props {
   readonly children: ReactNode;
   /** The one next step: always at the bottom, in thumb's reach. */
   readonly next?: ReactNode;
+  /** What stays in sight above, while the rest scrolls. */
+  readonly pinned?: ReactNode;
+  /** Wider than a column of text: for screens of two columns. */
+  readonly broad?: boolean;
+  /** True if nothing in it but the next step can be focused: then it is itself reached by the keys, to scroll. */
+  readonly reading?: boolean;
 }
 
 /** A screen: what scrolls, and the next step below it. */
-export function Screen({ children, next }: Props) {
+export function Screen({ children, next, pinned, broad = false, reading = false }: Props) {
   return (
     <View style={styles.screen}>
+      {pinned !== undefined && pinned !== null && <View style={[styles.pinned, broad && styles.broad]}>{pinned}</View>}
       <ScrollView
         style={styles.scroll}
         // Where nothing in it can be focused, it must itself be reached to be scrolled by keys.
-        tabIndex={next ? undefined : 0}
-        contentContainerStyle={styles.content}
+        tabIndex={reading || !next ? 0 : undefined}
+        contentContainerStyle={[styles.content, broad && styles.broad]}
         keyboardShouldPersistTaps="handled"
       >
         {children}
       </ScrollView>
-      {next !== undefined && next !== null && <View style={styles.next}>{next}</View>}
+      {next !== undefined && next !== null && <View style={[styles.next, broad && styles.broad]}>{next}</View>}
     </View>
   );
 }
@@ -36,6 +43,16 @@ const styles = StyleSheet.create({
     padding: SPACE.l,
     paddingBottom: SPACE.xxl,
     gap: SPACE.l,
+    width: '100%',
+    maxWidth: 760,
+    alignSelf: 'center',
+  },
+  broad: { maxWidth: 1240 },
+  pinned: {
+    paddingHorizontal: SPACE.l,
+    paddingVertical: SPACE.s,
+    borderBottomWidth: 1,
+    borderBottomColor: COLORS.line,
     width: '100%',
     maxWidth: 760,
     alignSelf: 'center',

@@ -1,0 +1,59 @@
+import { useState } from 'react';
+import { Choice } from './Choice';
+import { Field } from './Field';
+import { Part } from './Screen';
+import { Sheet } from './Sheet';
+import { Body, Heading } from './Words';
+
+interface Named {
+  readonly id: string;
+  readonly name: string;
+  readonly names: readonly string[];
+}
+
+interface Props<T extends Named> {
+  readonly title: string;
+  readonly all: readonly T[];
+  readonly open: boolean;
+  readonly chosen: string;
+  readonly onClose: () => void;
+  readonly onChoose: (id: string) => void;
+  /** Under which heading each stands while nothing is typed. */
+  readonly groupOf?: (one: T) => string;
+}
+
+const EVERYTHING = '';
+
+/** A long list under headings, narrowed by typing any name people use. */
+export function Picker<T extends Named>({ title, all, open, chosen, onClose, onChoose, groupOf }: Props<T>) {
+  const [typed, setTyped] = useState('');
+  const key = typed.trim().toLowerCase();
+  const found = all.filter((x) => [x.name, ...x.names].some((n) => n.toLowerCase().includes(key)));
+  const grouped = key === '' && groupOf ? groupOf : () => EVERYTHING;
+  const groups = [...new Set(found.map(grouped))];
+  const choose = (id: string): void => {
+    onChoose(id);
+    setTyped('');
+    onClose();
+  };
+  return (
+    <Sheet title={title} open={open} onClose={onClose}>
+      <Field label="Type to find" value={typed} onChangeText={setTyped} placeholder="any name for it" />
+      {found.length === 0 && <Body>Nothing is called that. Try another word, such as wood, glass or metal.</Body>}
+      {key === '' && chosen !== '' && (
+        <Choice label="None" options={[{ value: '', label: 'None' }]} chosen={[chosen]} onChoose={choose} />
+      )}
+      {groups.map((group) => (
+        <Part key={group}>
+          {group !== EVERYTHING && <Heading>{group}</Heading>}
+          <Choice
+            label={group === EVERYTHING ? title : group}
+            options={found.filter((s) => grouped(s) === group).map((s) => ({ value: s.id, label: s.name }))}
+            chosen={[chosen]}
+            onChoose={choose}
+          />
+        </Part>
+      ))}
+    </Sheet>
+  );
+}
