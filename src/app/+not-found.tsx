@@ -1,1 +1,1 @@
-export { NotFoundScreen as default } from '@/features/frame';
+export { NotFoundScreen as default } from '@/features/frame/NotFoundScreen';

@@ -1,5 +1,5 @@
 import { Slot } from 'expo-router';
-import { Frame } from '@/features/frame';
+import { Frame } from '@/features/frame/Frame';
 
 export default function Layout() {
   return (
@@ -8,3 +8,5 @@ export default function Layout() {
     </Frame>
   );
 }
+
+export { Broken as ErrorBoundary } from '@/features/frame/Broken';

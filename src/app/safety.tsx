@@ -1,1 +1,1 @@
-export { SafetyScreen as default } from '@/features/safety';
+export { SafetyScreen as default } from '@/features/safety/SafetyScreen';

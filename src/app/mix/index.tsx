@@ -1,1 +1,1 @@
-export { MixHome as default } from '@/features/mix';
+export { MixHome as default } from '@/features/mix/MixPlace';

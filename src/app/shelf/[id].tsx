@@ -1,5 +1,5 @@
 import { useLocalSearchParams } from 'expo-router';
-import { BatchScreen } from '@/features/shelf';
+import { BatchScreen } from '@/features/shelf/BatchScreen';
 
 export default function Label() {
   const { id } = useLocalSearchParams<{ id: string }>();

@@ -1,5 +1,5 @@
 import { Slot, useGlobalSearchParams } from 'expo-router';
-import { ShelfPlace } from '@/features/shelf';
+import { ShelfPlace } from '@/features/shelf/ShelfPlace';
 
 export default function Layout() {
   const { id } = useGlobalSearchParams<{ id?: string }>();

@@ -1,1 +1,1 @@
-export { ShelfHome as default } from '@/features/shelf';
+export { ShelfHome as default } from '@/features/shelf/ShelfPlace';

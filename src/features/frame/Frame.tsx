@@ -17,6 +17,7 @@ import {
   type PlaceId,
   type SideId,
 } from '@/ui';
+import { Alarms } from './Alarms';
 
 loadFonts();
 
@@ -33,6 +34,7 @@ const ADDRESS: Record<PlaceId | SideId, '/' | '/mix' | '/shelf' | '/rooms' | '/l
 const placeOf = (path: string): PlaceId | SideId | null => {
   const first = path.split('/')[1] ?? '';
   if (first === '') return 'today';
+  if (first === 'clean') return 'today';
   return first in ADDRESS ? (first as PlaceId | SideId) : null;
 };
 
@@ -79,6 +81,7 @@ function Banners() {
           <Body style={styles.demoText}>Demo home: the narrowboat Pipit</Body>
         </View>
       )}
+      <Alarms />
       {batches.isError && (
         <View style={styles.wrong} role="alert">
           <Body style={styles.words}>Your home cannot be opened: {batches.error.message}</Body>

@@ -1,63 +1,45 @@
 import { useRouter } from 'expo-router';
-import { useMemo } from 'react';
-import { StyleSheet, useWindowDimensions, View } from 'react-native';
+import { useMemo, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
 import {
+  discardBy,
   labelOf,
   lineText,
+  NOTHING_BESIDE,
   soilByName,
   surfaceByName,
   vesselFacts,
-  vesselShape,
-  type Batch,
+  type Evaluation,
   type Formula,
-  type FormulaUse,
-  type PourPlan,
+  type Remedy,
   type Vessel,
+  type VesselFacts,
 } from '@/core';
-import { newId, useDraft, useFormula, useMakeBatch, useRemoveFormula, useSaveFormula, useVessels } from '@/data';
 import {
-  Action,
-  Body,
-  BottleDrawing,
-  COLORS,
-  Heading,
-  Part,
-  Screen,
-  SPACE,
-  Soft,
-  Title,
-  useNotice,
-  useWide,
-  volumeText,
-} from '@/ui';
-import { BottleChoice, FIRST_BOTTLE, vesselOf, type BenchBottle } from './BottleChoice';
-import { MeasureList } from './MeasureList';
+  newId,
+  useDraft,
+  useFormula,
+  useMakeBatches,
+  useRemoveFormula,
+  useSaveFormulas,
+  useSettings,
+  useVessels,
+} from '@/data';
+import { Action, Body, COLORS, dayText, Heading, Part, Screen, SPACE, Soft, Title, useNotice, volumeText } from '@/ui';
+import { LabelSheet } from '@/print';
+import { BottleChoice, FIRST_BOTTLE, vesselOf } from './BottleChoice';
+import { FILL, aimOf } from './aim';
+import { batchesOf, isMaking, type Making } from './making';
+import { Pour } from './Pour';
+import { ScaleChoice } from './ScaleChoice';
+import { isSetting, START, type Setting } from './setting';
+import { ShareSheet } from './ShareSheet';
 import { Strengths } from './Strengths';
-import { SurfaceCheck } from './SurfaceCheck';
+import { dwellText, SurfaceCheck } from './SurfaceCheck';
 import { UseChoice } from './UseChoice';
 import { UsualCare } from './UsualCare';
-import { headspacePercent, useBench } from './useBench';
+import { atOf, fillOf, useBench } from './useBench';
 import { Verdict } from './Verdict';
-
-interface Setting {
-  readonly bottle: BenchBottle | null;
-  readonly surfaceId: string | null;
-  /** What is on the surface; not in settings kept from before this was asked. */
-  readonly soilId?: string | null;
-  readonly minutes: number;
-  /** Kept or used at once; null while the formula's own use stands. */
-  readonly use: FormulaUse | null;
-}
-
-const START: Setting = { bottle: null, surfaceId: null, minutes: 15, use: null };
-
-const isSetting = (value: unknown): value is Setting =>
-  typeof value === 'object' &&
-  value !== null &&
-  'bottle' in value &&
-  'surfaceId' in value &&
-  'minutes' in value &&
-  'use' in value;
 
 /** A formula on the bench: which bottle, what it is, how much of each, and make it. */
 export function BenchScreen({ id }: { id: string }) {
@@ -83,12 +65,12 @@ function Bench({ formula: kept }: { formula: Formula }) {
   const router = useRouter();
   const say = useNotice();
   const own = useVessels().data ?? [];
-  const make = useMakeBatch();
-  const save = useSaveFormula();
+  const make = useMakeBatches();
+  const save = useSaveFormulas();
   const remove = useRemoveFormula();
   const draft = useDraft<Setting>(`bench/${kept.id}`, START, isSetting);
   const use = draft.value.use ?? kept.use;
-  const formula = useMemo(() => (use === kept.use ? kept : { ...kept, use }), [kept, use]);
+  const asUsed = useMemo(() => (use === kept.use ? kept : { ...kept, use }), [kept, use]);
   const bottle = draft.value.bottle ?? (own[0] ? { kind: 'own' as const, id: own[0].id } : FIRST_BOTTLE);
   const chosen = vesselOf(bottle, own);
   const lastGood = 'vessel' in chosen ? chosen.vessel : (own[0] ?? fallbackVessel());
@@ -98,8 +80,19 @@ function Bench({ formula: kept }: { formula: Formula }) {
     () => ({ surface, soil, dwellMinutes: surface ? draft.value.minutes : null }),
     [surface, soil, draft.value.minutes],
   );
-  const { outcome, at, settings } = useBench(formula, lastGood, place);
+  const settings = useSettings();
+  const scale = draft.value.scale ?? FILL;
+  const aimed = useMemo(
+    () => aimOf(scale, asUsed, lastGood, fillOf(lastGood), atOf(use, settings)),
+    [scale, asUsed, lastGood, use, settings],
+  );
+  const { formula } = aimed;
+  const { outcome, at } = useBench(formula, lastGood, place, NOTHING_BESIDE, true, aimed.aim);
+  const making = useDraft<Making | null>(`make/${kept.id}`, null, isMaking);
   const change = (part: Partial<Setting>): void => draft.set({ ...draft.value, ...part });
+
+  const [label, setLabel] = useState(false);
+  const [share, setShare] = useState(false);
 
   if (!outcome || !at) return null;
   const ready =
@@ -107,31 +100,97 @@ function Bench({ formula: kept }: { formula: Formula }) {
   const evaluation = outcome.ok ? outcome.value.evaluation : null;
   const danger = evaluation?.verdict === 'danger';
 
+  const dwell = evaluation && surface && soil ? dwellText(formula, surface, soil, at, settings) : null;
+
   const makeIt = (): void => {
     if (!ready || danger) return;
     const vessel = ready.isNew ? { ...ready.vessel, id: newId() } : ready.vessel;
-    const batch: Batch = {
-      id: newId(),
-      formula,
-      vessel,
-      label: labelOf(formula, ready.evaluation, { vessel: vesselFacts(vessel), roomC: settings.roomC }),
-      volumeML: ready.plan.fillML,
-      madeAt: new Date().toISOString(),
-      state: 'kept',
-      endedAt: null,
-    };
+    const batches = batchesOf(
+      {
+        formula,
+        evaluation: ready.evaluation,
+        vessel,
+        volumeML: ready.plan.fillML,
+        bottles: ready.plan.bottles,
+        roomC: settings.roomC,
+        dwell,
+        madeAt: new Date().toISOString(),
+      },
+      newId,
+    );
     make.mutate(
-      { batch, newVessel: ready.isNew ? vessel : null },
+      { batches, newVessel: ready.isNew ? vessel : null },
       {
         onSuccess: () => {
           if (ready.isNew) draft.set({ ...draft.value, bottle: { kind: 'own', id: vessel.id } });
-          say({ text: `${batch.label.name} is on the shelf.` });
-          router.push(`/shelf/${batch.id}`);
+          say({ text: `${formula.name} is on the shelf.` });
+          router.push(batches.length === 1 ? `/shelf/${batches[0]?.id ?? ''}` : '/shelf');
         },
-        onError: (error) =>
+        onError: (error: Error) =>
           say({ text: `Not saved: ${error.message}. Free some space on this device and try again; nothing was lost.` }),
       },
     );
+  };
+
+  const mixIt = (): void => {
+    if (!ready || danger) return;
+    if (!making.value) {
+      making.set({
+        formula,
+        vessel: ready.vessel,
+        isNew: ready.isNew,
+        aim: aimed.aim,
+        inBottle: aimed.inBottle,
+        dwell,
+        labelled: false,
+        poured: {},
+        done: [],
+        accepted: [],
+      });
+    }
+    router.push(`/mix/make?formula=${kept.id}`);
+  };
+
+  const apply = (remedy: Remedy): void => {
+    if (remedy.vessel) {
+      const fits = own.find((v) =>
+        Object.entries(remedy.vessel ?? {}).every(([key, value]) => vesselFacts(v)[key as keyof VesselFacts] === value),
+      );
+      if (fits) change({ bottle: { kind: 'own', id: fits.id } });
+      say({
+        text: fits ? `${fits.name} is taken instead.` : 'You have no such bottle yet: add it under Another bottle.',
+      });
+      return;
+    }
+    const changed = { ...remedy.formula, id: isStarter(kept) ? newId() : kept.id };
+    const second = remedy.second ? [{ ...remedy.second, id: newId() }] : [];
+    save.mutate([changed, ...second], {
+      onSuccess: () => {
+        change({ use: null });
+        if (isStarter(kept)) router.replace(`/mix/${changed.id}`);
+        say(
+          isStarter(kept) || second.length > 0
+            ? {
+                text: second[0]
+                  ? `Two bottles: ${changed.name}, and ${second[0].name}.`
+                  : `A copy was changed: ${changed.name}.`,
+              }
+            : { text: `Done: ${remedy.title}.`, undo: () => save.mutate([kept]) },
+        );
+      },
+      onError: (error: Error) => say({ text: `Not saved: ${error.message}. Nothing was changed.` }),
+    });
+  };
+
+  const duplicate = (): void => {
+    const copy = { ...kept, id: newId(), name: `${kept.name.slice(0, 72)} (copy)` };
+    save.mutate([copy], {
+      onSuccess: () => {
+        say({ text: `${copy.name} is among yours.` });
+        router.push(`/mix/${copy.id}`);
+      },
+      onError: (error: Error) => say({ text: `Not saved: ${error.message}.` }),
+    });
   };
 
   const next = danger ? (
@@ -139,13 +198,26 @@ function Bench({ formula: kept }: { formula: Formula }) {
       A danger is not scaled, labelled or made. Read the reason above, or change the formula.
     </Body>
   ) : (
-    <Action
-      title={evaluation?.verdict === 'defeats' ? 'Make it anyway' : 'Make it'}
-      weight="main"
-      onPress={makeIt}
-      disabled={!ready || make.isPending}
-      testID="make-it"
-    />
+    <View style={styles.next}>
+      <View style={styles.grow}>
+        <Action
+          title={
+            making.value ? 'Go on mixing' : evaluation?.verdict === 'defeats' ? 'Mix it anyway' : 'Mix it, step by step'
+          }
+          weight="main"
+          onPress={mixIt}
+          disabled={!ready || aimed.problem !== null}
+          testID="mix-it"
+        />
+      </View>
+      <Action
+        title="It is mixed"
+        label="It is mixed already: label it"
+        onPress={makeIt}
+        disabled={!ready || make.isPending || aimed.problem !== null}
+        testID="make-it"
+      />
+    </View>
   );
 
   return (
@@ -154,17 +226,28 @@ function Bench({ formula: kept }: { formula: Formula }) {
         <Title>{formula.name}</Title>
         {formula.purpose !== '' && <Body>{formula.purpose}</Body>}
         {formula.never !== '' && <Soft>Never on: {formula.never}</Soft>}
+        {formula.how && <Soft>{formula.how}</Soft>}
       </Part>
       <BottleChoice
         bottle={bottle}
         onChange={(b) => change({ bottle: b })}
         problem={'problem' in chosen ? chosen.problem : null}
       />
+      {!danger && (
+        <ScaleChoice setting={scale} onChange={(next2) => change({ scale: next2 })} formula={asUsed} aimed={aimed} />
+      )}
       {!outcome.ok && <Body style={styles.stopped}>{outcome.problems[0]?.message}</Body>}
       {evaluation && (
-        <Verdict verdict={evaluation.verdict} findings={evaluation.findings} checked={evaluation.checked} />
+        <Verdict
+          verdict={evaluation.verdict}
+          findings={evaluation.findings}
+          checked={evaluation.checked}
+          instead={{ formula, verdict: evaluation.verdict, at, onApply: apply }}
+        />
       )}
-      {ready && !danger && <Pour plan={ready.plan} vessel={ready.vessel} units={settings.units} />}
+      {ready && !danger && (
+        <Pour plan={ready.plan} vessel={ready.vessel} units={settings.units} inBottle={aimed.inBottle} />
+      )}
       {danger && (
         <Part>
           <Heading>What was asked for</Heading>
@@ -188,9 +271,17 @@ function Bench({ formula: kept }: { formula: Formula }) {
       <UsualCare />
       <View style={styles.actions}>
         <Action
-          title={isStarter(kept) ? 'Change a copy' : 'Change the lines'}
-          onPress={() => router.push(`/mix/paste?formula=${kept.id}`)}
+          title={isStarter(kept) ? 'Change a copy' : 'Change it'}
+          onPress={() => router.push(`/mix/edit?formula=${kept.id}`)}
+          testID="change"
         />
+        {!isStarter(kept) && (
+          <Action title="Change as text" onPress={() => router.push(`/mix/paste?formula=${kept.id}`)} />
+        )}
+        {!isStarter(kept) && <Action title="Duplicate" onPress={duplicate} />}
+        <Action title="Compare" onPress={() => router.push(`/mix/compare?a=${kept.id}`)} />
+        {ready && !danger && <Action title="See the label" onPress={() => setLabel(true)} testID="see-label" />}
+        <Action title="Share" onPress={() => setShare(true)} testID="share" />
         {!isStarter(kept) && (
           <Action
             title="Remove formula"
@@ -198,7 +289,7 @@ function Bench({ formula: kept }: { formula: Formula }) {
             onPress={() =>
               remove.mutate(kept.id, {
                 onSuccess: () => {
-                  say({ text: `${kept.name} was removed.`, undo: () => save.mutate(kept) });
+                  say({ text: `${kept.name} was removed.`, undo: () => save.mutate([kept]) });
                   router.replace('/mix');
                 },
               })
@@ -206,8 +297,32 @@ function Bench({ formula: kept }: { formula: Formula }) {
           />
         )}
       </View>
+      {ready && (
+        <LabelSheet
+          open={label}
+          onClose={() => setLabel(false)}
+          formula={formula}
+          content={labelOf(
+            formula,
+            ready.evaluation,
+            { vessel: vesselFacts(ready.vessel), roomC: settings.roomC },
+            dwell,
+          )}
+          profile={ready.plan.profile}
+          volume={volumeText(ready.plan.fillML, settings.units)}
+          {...datesOf(formula, ready.evaluation, settings.roomC, ready.vessel)}
+        />
+      )}
+      <ShareSheet formula={kept} open={share} onClose={() => setShare(false)} />
     </Screen>
   );
+}
+
+/** Today, and the day to discard by, as a label of today would say them. */
+function datesOf(formula: Formula, evaluation: Evaluation, roomC: number, vessel: Vessel) {
+  const now = new Date().toISOString();
+  const { keeps } = labelOf(formula, evaluation, { vessel: vesselFacts(vessel), roomC });
+  return { made: dayText(now), discardBy: dayText(discardBy(now, keeps.lowDays)) };
 }
 
 const fallbackVessel = (): Vessel => {
@@ -216,46 +331,9 @@ const fallbackVessel = (): Vessel => {
   return first.vessel;
 };
 
-/** The bottle with its layers, and beside or below it the measure list. */
-function Pour({ plan, vessel, units }: { plan: PourPlan; vessel: Vessel; units: 'metric' | 'us' }) {
-  const wide = useWide();
-  const { width } = useWindowDimensions();
-  const drawing = Math.min(360, width - 2 * SPACE.l);
-  const shape = vesselShape(vessel.shape);
-  return (
-    <Part>
-      <Heading>How much of each</Heading>
-      <Soft>
-        {volumeText(plan.fillML, units)} into {vessel.name}, {headspacePercent(vessel)} % left free
-        {shape.closes ? ' to shake' : ' to stir'}.
-      </Soft>
-      <View style={[styles.pour, wide && styles.pourWide]}>
-        <BottleDrawing
-          profile={plan.profile}
-          top={shape.top}
-          width={drawing}
-          height={wide ? 380 : 300}
-          layers={plan.lines.map((l) => ({
-            key: l.line.id,
-            name: l.name,
-            ingredientId: l.ingredientId,
-            form: l.form,
-            topMM: l.pourToMM,
-            levelML: l.levelML,
-          }))}
-        />
-        <View style={styles.list}>
-          <MeasureList lines={plan.lines} units={units} />
-        </View>
-      </View>
-    </Part>
-  );
-}
-
 const styles = StyleSheet.create({
   stopped: { color: COLORS.danger, fontWeight: '700', textAlign: 'center', paddingVertical: SPACE.s },
-  pour: { gap: SPACE.m, alignItems: 'stretch' },
-  pourWide: { flexDirection: 'row', alignItems: 'flex-start' },
-  list: { flex: 1 },
+  next: { flexDirection: 'row', gap: SPACE.s, alignItems: 'center' },
+  grow: { flex: 1 },
   actions: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
 });

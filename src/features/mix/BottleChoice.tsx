@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { checked, vesselSchema, VESSEL_SHAPES, type Vessel, type VesselShapeId } from '@/core';
 import { useVessels } from '@/data';
+import { OwnBottle } from './OwnBottle';
 import { Action, Body, Choice, Field, Sheet, Soft, SPACE, volumeText } from '@/ui';
 
 /** The bottle on the bench: one of the person's own, or a size just typed. */
@@ -59,6 +60,7 @@ interface Props {
 export function BottleChoice({ bottle, onChange, problem }: Props) {
   const own = useVessels().data ?? [];
   const [open, setOpen] = useState(false);
+  const [measuring, setMeasuring] = useState(false);
   const typed = bottle.kind === 'typed';
   const mine = typed ? null : (own.find((v) => v.id === bottle.id) ?? own[0]);
   const shape = VESSEL_SHAPES.find((s) => s.id === (typed ? bottle.shape : mine?.shape));
@@ -92,6 +94,14 @@ export function BottleChoice({ bottle, onChange, problem }: Props) {
           testID="another-bottle"
         />
       </View>
+      <OwnBottle
+        open={measuring}
+        onClose={() => setMeasuring(false)}
+        onSaved={(vessel) => {
+          setMeasuring(false);
+          choose({ kind: 'own', id: vessel.id });
+        }}
+      />
       <Sheet title="Which bottle?" open={open} onClose={() => setOpen(false)}>
         {own.length > 0 && (
           <Choice
@@ -115,6 +125,14 @@ export function BottleChoice({ bottle, onChange, problem }: Props) {
             />
           </>
         )}
+        <Action
+          title="A bottle of your own: measured, its material"
+          onPress={() => {
+            setOpen(false);
+            setMeasuring(true);
+          }}
+          testID="own-bottle"
+        />
       </Sheet>
     </View>
   );

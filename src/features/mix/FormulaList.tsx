@@ -1,14 +1,61 @@
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { resolveIngredient, STARTER_FAMILIES, type Formula } from '@/core';
-import { useFormulas } from '@/data';
-import { Action, Body, Field, Heading, Kind, Part, Row, Screen, SPACE, Soft, Title, useWide } from '@/ui';
+import {
+  applicationOf,
+  evaluate,
+  resolveIngredient,
+  STARTER_FAMILIES,
+  USUAL_CIRCUMSTANCES,
+  type Formula,
+} from '@/core';
+import { useBatches, useFormulas, usePantry } from '@/data';
+import { Action, Body, Choice, Field, Heading, Kind, Part, Row, Screen, SPACE, Soft, Title, useWide } from '@/ui';
 
 /** True if a formula's name, job or any ingredient holds the words. */
 function speaksOf(formula: Formula, words: string): boolean {
   const said = [formula.name, formula.purpose, ...formula.lines.map((l) => resolveIngredient(l.ingredient).name)];
   return said.join(' ').toLowerCase().includes(words);
+}
+
+/** What a list can be narrowed to. */
+type Only = 'made' | 'cupboard' | 'film' | 'paste' | 'soak' | 'dry';
+
+const ONLY: readonly { value: Only; label: string }[] = [
+  { value: 'cupboard', label: 'I have it all' },
+  { value: 'made', label: 'Made before' },
+  { value: 'film', label: 'Spray or wash' },
+  { value: 'paste', label: 'Paste' },
+  { value: 'soak', label: 'Soak' },
+  { value: 'dry', label: 'Powder' },
+];
+
+const FORMS: readonly Only[] = ['film', 'paste', 'soak', 'dry'];
+
+/** One form at a time; the others may be ticked together. */
+const toggled = (only: readonly Only[], one: Only): Only[] =>
+  only.includes(one)
+    ? only.filter((o) => o !== one)
+    : [...only.filter((o) => !(FORMS.includes(o) && FORMS.includes(one))), one];
+
+/** True if everything in it but tap water is in the cupboard. */
+const isAtHand = (formula: Formula, cupboard: ReadonlySet<string>): boolean =>
+  formula.lines.every((l) => {
+    const ingredient = resolveIngredient(l.ingredient);
+    return ingredient.water === 'tap' || ingredient.water === 'boiling' || cupboard.has(ingredient.id);
+  });
+
+const forms = new WeakMap<Formula, Only>();
+
+/** Whether it is sprayed, spread, soaked in or strewn. */
+function formOf(formula: Formula): Only {
+  let form = forms.get(formula);
+  if (!form) {
+    const result = evaluate(formula, { ...USUAL_CIRCUMSTANCES, scope: formula.use });
+    form = result.ok ? applicationOf(formula, result.value.state) : 'film';
+    forms.set(formula, form);
+  }
+  return form;
 }
 
 /** Every formula: one's own first, then the starters; pasting a recipe is the one big button. */
@@ -18,7 +65,14 @@ export function FormulaList({ openId }: { openId: string | null }) {
   const wide = useWide();
   const [typed, setTyped] = useState('');
   const words = typed.trim().toLowerCase();
-  const found = (formulas: readonly Formula[]): Formula[] => formulas.filter((f) => speaksOf(f, words));
+  const [only, setOnly] = useState<readonly Only[]>([]);
+  const pantry = usePantry().data;
+  const batches = useBatches().data;
+  const at = useMemo(() => new Set(pantry?.map((p) => p.id)), [pantry]);
+  const made = useMemo(() => new Set(batches?.map((b) => b.formula.id)), [batches]);
+  const passes = (f: Formula): boolean =>
+    only.every((o) => (o === 'cupboard' ? isAtHand(f, at) : o === 'made' ? made.has(f.id) : formOf(f) === o));
+  const found = (formulas: readonly Formula[]): Formula[] => formulas.filter((f) => speaksOf(f, words) && passes(f));
   const mine = found(own.data ?? []);
   const families = STARTER_FAMILIES.map((family) => ({ ...family, formulas: found(family.formulas) })).filter(
     (family) => family.formulas.length > 0,
@@ -38,12 +92,22 @@ export function FormulaList({ openId }: { openId: string | null }) {
   return (
     <Screen
       next={
-        <Action
-          title="Paste a recipe"
-          weight={wide ? 'plain' : 'main'}
-          onPress={() => router.push('/mix/paste')}
-          testID="paste-a-recipe"
-        />
+        <View style={styles.next}>
+          <View style={styles.grow}>
+            <Action
+              title="Paste a recipe"
+              weight={wide ? 'plain' : 'main'}
+              onPress={() => router.push('/mix/paste')}
+              testID="paste-a-recipe"
+            />
+          </View>
+          <Action
+            title="New"
+            label="A new formula from nothing"
+            onPress={() => router.push('/mix/edit')}
+            testID="new-formula"
+          />
+        </View>
       }
     >
       <Title>Mix</Title>
@@ -54,7 +118,17 @@ export function FormulaList({ openId }: { openId: string | null }) {
         placeholder="for example scale, or soap"
         testID="find-formula"
       />
-      {(words === '' || mine.length > 0) && (
+      <Choice
+        label="Only those that"
+        several
+        options={ONLY}
+        chosen={[...only]}
+        onChoose={(o) => setOnly(toggled(only, o))}
+      />
+      {only.includes('cupboard') && (pantry ?? []).length === 0 && (
+        <Body>Your cupboard is empty here. Say what you have under Shelf, and this finds what it can make.</Body>
+      )}
+      {((words === '' && only.length === 0) || mine.length > 0) && (
         <Part>
           <Heading>Yours</Heading>
           {own.isSuccess && own.data.length === 0 && (
@@ -77,11 +151,16 @@ export function FormulaList({ openId }: { openId: string | null }) {
           ))}
         </Part>
       )}
-      {words !== '' && mine.length === 0 && families.length === 0 && (
+      {(words !== '' || only.length > 0) && mine.length === 0 && families.length === 0 && (
         <Body>No formula speaks of that. Try another word, such as glass, grease or vinegar, or paste a recipe.</Body>
       )}
     </Screen>
   );
 }
 
-const styles = StyleSheet.create({ hint: { paddingBottom: 4 }, family: { paddingTop: SPACE.m } });
+const styles = StyleSheet.create({
+  next: { flexDirection: 'row', gap: SPACE.s, alignItems: 'center' },
+  grow: { flex: 1 },
+  hint: { paddingBottom: 4 },
+  family: { paddingTop: SPACE.m },
+});

@@ -2,10 +2,10 @@ import { StyleSheet, View } from 'react-native';
 import type { PouredLine, Settings } from '@/core';
 import { Body, COLORS, Figure, Kind, SPACE, Soft, errorText, massText, readable, volumeText } from '@/ui';
 
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** How a line is measured out, in the largest words: "½ cup + 1 tbsp", "12 drops". */
-function measureText(line: PouredLine, units: Settings['units']): string {
+export function measureText(line: PouredLine, units: Settings['units']): string {
   if (line.drops !== null) return line.drops === 1 ? '1 drop' : `${line.drops} drops`;
   if (!line.measure) return line.form === 'powder' ? massText(line.massG, units) : volumeText(line.volumeML, units);
   return line.measure.measures.map((m) => (m.count === 1 ? m.name : `${m.count} × ${m.name}`)).join(' + ');

@@ -9,6 +9,7 @@ import {
   isDoubtful,
   MOST_LINES,
   MOST_TEXT,
+  readFormulaFile,
   readRecipe,
   notesOf,
   unreadOf,
@@ -18,8 +19,10 @@ import {
   type FormulaUse,
   type MeasureSystem,
   type ReadItem,
+  type Remedy,
 } from '@/core';
-import { newId, useDraft, useFormula, useSaveFormula, useSettings } from '@/data';
+import { readCode } from '@/print';
+import { newId, pickBytes, pickFile, useDraft, useFormula, useSaveFormulas, useSettings } from '@/data';
 import { Action, Body, Choice, COLORS, Field, Heading, Part, Screen, Soft, Title, useNotice } from '@/ui';
 import { FIRST_BOTTLE, vesselOf } from './BottleChoice';
 import { ReadLine } from './ReadLine';
@@ -83,21 +86,22 @@ function standing(text: string, formula: Formula | null, problem: string | null,
 function Paste({ from }: { from: Formula | null }) {
   const router = useRouter();
   const say = useNotice();
-  const save = useSaveFormula();
+  const save = useSaveFormulas();
   const settings = useSettings();
   const initial = useMemo(() => draftOf(from), [from]);
   const draft = useDraft<Draft>(from ? `paste/${from.id}` : 'paste', initial, isDraft);
   const { text, corrections } = draft.value;
-  const cup = draft.value.cup ?? settings.cup;
+  const headed = useMemo(() => readRecipe(text, { measures: settings.cup }).header.measures, [text, settings.cup]);
+  const cup = draft.value.cup ?? headed ?? settings.cup;
 
   const reading = useMemo(() => readRecipe(text, { measures: cup, corrections }), [text, cup, corrections]);
   const beside = useMemo(() => ({ unread: unreadOf(reading), notes: notesOf(reading) }), [reading]);
   const use = draft.value.use ?? reading.header.use ?? 'stored';
   const formula = useMemo(() => {
     const read = formulaFromReading(reading, 'reading', 'My recipe', cup);
-    return read && { ...read, use };
+    return read && { ...read, use, measures: cup };
   }, [reading, cup, use]);
-  const { outcome } = useBench(formula, NO_VESSEL ?? never(), NO_PLACE, beside, false);
+  const { outcome, at } = useBench(formula, NO_VESSEL ?? never(), NO_PLACE, beside, false);
 
   const name = draft.value.name ?? formula?.name ?? '';
   const disagreeing = useMemo(
@@ -116,6 +120,54 @@ function Paste({ from }: { from: Formula | null }) {
     draft.set({ ...draft.value, corrections: correction ? { ...others, [key]: correction } : others });
   };
 
+  /** What is to be done instead is written into the text, where it can be read and changed on. */
+  const apply = (remedy: Remedy): void => {
+    const before = draft.value;
+    draft.set({
+      ...EMPTY,
+      text: formulaText({ ...remedy.formula, name: remedy.formula.name || name }),
+      cup: before.cup,
+    });
+    const { second } = remedy;
+    if (!second) {
+      say({ text: `Done: ${remedy.title}.`, undo: () => draft.set(before) });
+      return;
+    }
+    const other = { ...second, id: newId() };
+    save.mutate([other], {
+      onSuccess: () => say({ text: `The second bottle is among yours: ${other.name}.`, undo: () => draft.set(before) }),
+      onError: (error) => say({ text: `The second bottle was not saved: ${error.message}.` }),
+    });
+  };
+
+  const openFile = async (): Promise<void> => {
+    const file = await pickFile('.json,.txt,application/json,text/plain');
+    if (file === null) return;
+    if (!file.trimStart().startsWith('{')) {
+      draft.set({ ...draft.value, text: file.slice(0, MOST_TEXT) });
+      return;
+    }
+    const read = readFormulaFile(file);
+    if (!read.ok) {
+      say({ text: read.problems[0]?.message ?? 'This is no formula file of Biscuit’s.' });
+      return;
+    }
+    draft.set({ ...EMPTY, text: formulaText(read.value) });
+  };
+
+  const openPicture = async (): Promise<void> => {
+    const picture = await pickBytes('image/*');
+    if (picture === null) return;
+    const code = await readCode(picture).catch(() => null);
+    if (code === null) {
+      say({
+        text: 'No code was found in it. Take the picture straight from above, the whole code in it, in good light.',
+      });
+      return;
+    }
+    draft.set({ ...EMPTY, text: code.slice(0, MOST_TEXT) });
+  };
+
   const goOn = (): void => {
     if (!formula || danger) return;
     const own = from !== null && !from.id.startsWith('starter-');
@@ -128,7 +180,7 @@ function Paste({ from }: { from: Formula | null }) {
       say({ text: made.problems[0]?.message ?? 'This formula cannot be kept as it is.' });
       return;
     }
-    save.mutate(made.value, {
+    save.mutate([made.value], {
       onSuccess: () => {
         draft.clear();
         router.replace(`/mix/${made.value.id}`);
@@ -173,13 +225,20 @@ function Paste({ from }: { from: Formula | null }) {
             whether it is sound.
           </Soft>
           <View style={styles.start}>
+            <Action title="Open a file" onPress={() => void openFile()} testID="open-file" />
+            <Action title="From a label’s code" onPress={() => void openPicture()} testID="open-code" />
             <Action title="Try an example" onPress={() => draft.set({ ...draft.value, text: EXAMPLE })} />
           </View>
         </Part>
       ) : (
         <>
           {evaluation && (
-            <Verdict verdict={evaluation.verdict} findings={evaluation.findings} checked={evaluation.checked} />
+            <Verdict
+              verdict={evaluation.verdict}
+              findings={evaluation.findings}
+              checked={evaluation.checked}
+              {...(formula && at ? { instead: { formula, verdict: evaluation.verdict, at, onApply: apply } } : {})}
+            />
           )}
           {formula && <UseChoice use={use} onChange={(chosen) => draft.set({ ...draft.value, use: chosen })} />}
           <Part>
@@ -240,5 +299,5 @@ const styles = StyleSheet.create({
   stopped: { color: COLORS.danger, fontWeight: '700', textAlign: 'center', paddingVertical: 8 },
   ask: { color: COLORS.caution, fontWeight: '700' },
   bold: { fontWeight: '700' },
-  start: { flexDirection: 'row' },
+  start: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
 });

@@ -8,7 +8,16 @@ const pHText = (pH: number): string => pH.toFixed(1);
 const VIEWS_DIFFER_FROM = 0.15;
 
 /** What the finished mixture is, in numbers: only those that apply. */
-export function Strengths({ evaluation, fillML }: { evaluation: Evaluation; fillML: number }) {
+export function Strengths({
+  evaluation,
+  fillML,
+  perLitre = false,
+}: {
+  evaluation: Evaluation;
+  /** What gas and leftovers are counted for, mL. */
+  fillML: number;
+  perLitre?: boolean;
+}) {
   const { state } = evaluation;
   // Gas and leftovers grow with the amount: shown for what is in the bottle.
   const times = fillML / state.volumeML;
@@ -30,7 +39,7 @@ export function Strengths({ evaluation, fillML }: { evaluation: Evaluation; fill
   const shown = all.filter(([, value]) => value >= 0.005);
   return (
     <Part>
-      <Heading>What it is</Heading>
+      <Heading>{perLitre ? 'What it is, a litre of it' : 'What it is'}</Heading>
       <Acidity evaluation={evaluation} />
       <View style={styles.grid}>
         {shown.map(([name, value, unit]) => (

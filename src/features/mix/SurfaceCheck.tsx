@@ -12,10 +12,20 @@ import {
   type Soil,
   type Surface,
   type SurfaceEvaluation,
-  type SurfaceGroup,
 } from '@/core';
-import { Action, Body, Choice, FindingCard, Heading, Part, SPACE, Soft, VerdictBanner } from '@/ui';
-import { Picker } from './Picker';
+import {
+  Action,
+  Body,
+  Choice,
+  FindingCard,
+  Heading,
+  Part,
+  Picker,
+  Soft,
+  SPACE,
+  VerdictBanner,
+  SURFACE_GROUP_WORDS,
+} from '@/ui';
 
 export interface Where {
   readonly surface: Surface | null;
@@ -33,21 +43,6 @@ interface Props {
 }
 
 const MINUTES = [1, 5, 15, 30, 60];
-
-const GROUPS: Readonly<Record<SurfaceGroup, string>> = {
-  stone: 'Stone',
-  tile: 'Tile and grout',
-  glass: 'Glass and hobs',
-  metal: 'Metal',
-  enamel: 'Enamel and ovens',
-  plastic: 'Plastic and rubber',
-  wood: 'Wood',
-  wall: 'Walls and paint',
-  cloth: 'Cloth and leather',
-  appliance: 'Appliances and bowls',
-  outdoors: 'Outdoors',
-  'keep-out': 'Better left alone',
-};
 
 const sayingOf = (result: SurfaceEvaluation, minutes: number): string => {
   const out = result.findings.filter((f) => f.rulesOut);
@@ -89,7 +84,7 @@ export function SurfaceCheck({ where, formula, at, settings, result, onChange }:
       <Picker
         title="Which surface?"
         all={SURFACES}
-        groupOf={(s) => GROUPS[s.group]}
+        groupOf={(s) => SURFACE_GROUP_WORDS[s.group]}
         open={open === 'surface'}
         onClose={() => setOpen(null)}
         onChoose={(id) => onChange({ ...where, surface: SURFACES.find((s) => s.id === id) ?? null })}
@@ -115,12 +110,30 @@ interface HowLongProps {
   readonly settings: Settings;
 }
 
+/** The best way with a formula for a soil on a surface; null if there is none. */
+function wayOf({ formula, surface, soil, at, settings }: HowLongProps) {
+  const weighed = weighSupplies({ shelf: [formula], formulas: [], cupboard: [] }, at);
+  return rankWays(weighed, surface, soil, at, settings);
+}
+
+/** How long it stays on, as the label says it; null where it has no place there. */
+export function dwellText(
+  formula: Formula,
+  surface: Surface,
+  soil: Soil,
+  at: Circumstances,
+  settings: Settings,
+): string | null {
+  const dwell = wayOf({ formula, surface, soil, at, settings }).ways[0]?.dwell;
+  return dwell ? `${dwell.bestMinutes} min on ${surface.name.toLowerCase()}, ${dwell.longestMinutes} at most` : null;
+}
+
 /** Whether it lifts what is there, and how long it wants: useful, best, longest. */
 function HowLong({ formula, surface, soil, at, settings }: HowLongProps) {
-  const { ways, ruledOut } = useMemo(() => {
-    const weighed = weighSupplies({ shelf: [formula], formulas: [], cupboard: [] }, at);
-    return rankWays(weighed, surface, soil, at, settings);
-  }, [formula, surface, soil, at, settings]);
+  const { ways, ruledOut } = useMemo(
+    () => wayOf({ formula, surface, soil, at, settings }),
+    [formula, surface, soil, at, settings],
+  );
   const way = ways[0];
   if (!way) return <Body testID="how-long">{ruledOut[0]?.why ?? ''}</Body>;
   const { usefulMinutes, bestMinutes, longestMinutes, limitedBy, rewetEveryMinutes } = way.dwell;

@@ -1,8 +1,15 @@
+import { memo } from 'react';
 import type { FormulaUse } from '@/core';
 import { Choice, Heading, Part } from '@/ui';
 
 /** Whether a mixture is kept in its closed bottle or made, used open and poured away: the verdict turns on it. */
-export function UseChoice({ use, onChange }: { use: FormulaUse; onChange: (use: FormulaUse) => void }) {
+export const UseChoice = memo(function UseChoice({
+  use,
+  onChange,
+}: {
+  use: FormulaUse;
+  onChange: (use: FormulaUse) => void;
+}) {
   return (
     <Part>
       <Heading>Kept, or used at once?</Heading>
@@ -17,4 +24,4 @@ export function UseChoice({ use, onChange }: { use: FormulaUse; onChange: (use: 
       />
     </Part>
   );
-}
+});

@@ -1,18 +1,23 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { SOURCES, type Finding, type Level } from '@/core';
+import { Instead, type InsteadOf } from './Instead';
 import { Action, Body, COLORS, FindingCard, SPACE, Soft, VerdictBanner } from '@/ui';
 
 interface Props {
   readonly verdict: Level;
   readonly findings: readonly Finding[];
   readonly checked: readonly string[];
+  /** Where what is to be done instead can be done; left out, it is only said. */
+  readonly instead?: InsteadOf;
+  /** True where the verdict itself stays in sight elsewhere. */
+  readonly withoutBanner?: boolean;
 }
 
 const count = (n: number): string => (n === 1 ? 'One thing' : `${n} things`);
 
 /** What the banner says beside the word. */
-function sayingOf(verdict: Level, findings: readonly Finding[]): string {
+export function sayingOf(verdict: Level, findings: readonly Finding[]): string {
   const worst = findings.filter((f) => f.level === verdict).length;
   switch (verdict) {
     case 'danger':
@@ -27,13 +32,18 @@ function sayingOf(verdict: Level, findings: readonly Finding[]): string {
 }
 
 /** The verdict with its reasons. */
-export function Verdict({ verdict, findings, checked }: Props) {
+export function Verdict({ verdict, findings, checked, instead, withoutBanner = false }: Props) {
   const [open, setOpen] = useState(false);
   return (
     <View style={styles.verdict}>
-      <VerdictBanner level={verdict} saying={sayingOf(verdict, findings)} />
+      {!withoutBanner && <VerdictBanner level={verdict} saying={sayingOf(verdict, findings)} />}
       {findings.map((f, i) => (
-        <FindingCard key={`${f.code}-${i}`} finding={f} sources={f.sources.map((s) => SOURCES[s])} />
+        <FindingCard
+          key={`${f.code}-${i}`}
+          finding={f}
+          sources={f.sources.map((s) => SOURCES[s])}
+          {...(instead ? { remedies: () => <Instead finding={f} of={instead} /> } : {})}
+        />
       ))}
       <Action
         title={open ? 'Hide what was checked' : 'What was checked?'}

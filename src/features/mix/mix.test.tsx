@@ -3,7 +3,8 @@ import { pipit } from '@/data/demo/pipit';
 import { renderIn, settle } from '@/testing/renderIn';
 import { vesselOf } from './BottleChoice';
 import { FormulaList } from './FormulaList';
-import { BenchScreen, PasteScreen } from '.';
+import { BenchScreen } from './BenchScreen';
+import { PasteScreen } from './PasteScreen';
 
 const mockPush = jest.fn();
 jest.mock('expo-router', () => ({ useRouter: () => ({ push: mockPush, replace: mockPush }) }));
@@ -90,7 +91,7 @@ describe('the bench', () => {
 
   test('what cancels out can be made, knowingly', async () => {
     await renderIn(<BenchScreen id="pipit-cancel" />, home);
-    await waitFor(() => expect(screen.getByText('Make it anyway')).toBeTruthy());
+    await waitFor(() => expect(screen.getByText('Mix it anyway')).toBeTruthy());
     expect(screen.getAllByText('Cancels out').length).toBeGreaterThan(0);
   });
 

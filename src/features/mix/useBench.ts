@@ -1,5 +1,6 @@
 import { useMemo } from 'react';
 import {
+  DEFAULT_HEADSPACE_PERCENT,
   evaluateAndPlan,
   NOTHING_BESIDE,
   toolSet,
@@ -26,6 +27,23 @@ export interface OnBench {
 /** Headspace to leave: room to shake in a bottle, room to stir in an open tub. */
 export const headspacePercent = (vessel: Vessel): number => (vessel.shape === 'tub' ? 25 : 10);
 
+/** mL in a vessel that is as full as it should be. */
+export const fillOf = (vessel: Vessel): number => vessel.capacityML * (1 - headspacePercent(vessel) / 100);
+
+/** A home's circumstances for a formula of this use, before a bottle and a place are chosen. */
+export const atOf = (use: Formula['use'], settings: Settings): Circumstances => ({
+  scope: use,
+  surface: null,
+  soil: null,
+  dwellMinutes: null,
+  dropsPerML: settings.dropsPerML,
+  headspacePercent: DEFAULT_HEADSPACE_PERCENT,
+  vessel: null,
+  lives: settings.lives,
+  hardnessMgPerL: settings.hardnessMgPerL,
+  schools: settings.schools,
+});
+
 /** Where a mixture is to be used; nothing of it need be known. */
 export interface Place {
   readonly surface: Surface | null;
@@ -38,6 +56,7 @@ export const NO_PLACE: Place = { surface: null, soil: null, dwellMinutes: null }
 /**
  * Weighs up a formula in a bottle with the person's tools, in their home; worked out anew only when one of
  * these changes.
+ * @param aim how much to make; null for the bottle full
  * @param chosen false while the bottle only stands in for one that is yet to be chosen
  */
 export function useBench(
@@ -46,27 +65,25 @@ export function useBench(
   { surface, soil, dwellMinutes }: Place = NO_PLACE,
   beside: Beside = NOTHING_BESIDE,
   chosen = true,
+  aim: { readonly batchML: number; readonly bottles: number } | null = null,
 ): OnBench {
   const settings = useSettings();
   const at = useMemo(
     (): Circumstances | null =>
       formula && {
-        scope: formula.use,
+        ...atOf(formula.use, settings),
         surface,
         soil,
         dwellMinutes,
-        dropsPerML: settings.dropsPerML,
         headspacePercent: headspacePercent(vessel),
         vessel: chosen ? vesselFacts(vessel) : null,
-        lives: settings.lives,
-        hardnessMgPerL: settings.hardnessMgPerL,
-        schools: settings.schools,
       },
     [formula, vessel, surface, soil, dwellMinutes, settings, chosen],
   );
   const outcome = useMemo(
-    () => (formula && at ? evaluateAndPlan(formula, vessel, toolSet(settings.tools, settings.cup), at, beside) : null),
-    [formula, at, vessel, settings, beside],
+    () =>
+      formula && at ? evaluateAndPlan(formula, vessel, toolSet(settings.tools, settings.cup), at, beside, aim) : null,
+    [formula, at, vessel, settings, beside, aim],
   );
   return { outcome, at, settings };
 }

@@ -1,5 +1,7 @@
-import { StyleSheet, View } from 'react-native';
-import { Body, COLORS, Heading, LEVEL_WORD, Part, Screen, SPACE, Soft, Title, VerdictMark } from '@/ui';
+import { useRouter } from 'expo-router';
+import { Linking, StyleSheet, View } from 'react-native';
+import { useSettings } from '@/data';
+import { Action, Body, COLORS, Heading, LEVEL_WORD, Part, Screen, SPACE, Soft, Title, VerdictMark } from '@/ui';
 
 const FIRST_STEPS: readonly { readonly after: string; readonly steps: readonly string[] }[] = [
   {
@@ -43,6 +45,7 @@ export function SafetyScreen() {
         First steps, as public guidance words them. They are no medical advice: the poison-advice line, the emergency
         number and the product’s label come before anything said here.
       </Soft>
+      <Numbers />
       {FIRST_STEPS.map(({ after, steps }) => (
         <Part key={after}>
           <Heading>{after}</Heading>
@@ -68,12 +71,56 @@ export function SafetyScreen() {
           </View>
         ))}
       </Part>
-      <Soft>Your own emergency and poison-advice numbers will stand at the top of this page.</Soft>
+      <Part>
+        <Heading>Always</Heading>
+        <Body>
+          Follow the label of everything you bought: its signal words rise from Caution through Warning to Danger.
+        </Body>
+        <Body>
+          Unwanted bought products go to hazardous-waste collection by local rules; never together into one bin or
+          drain.
+        </Body>
+        <Body>Gas, wiring, asbestos, much mould: a licensed person.</Body>
+      </Part>
     </Screen>
   );
 }
 
+/** The numbers the person entered, to be called with one tap. */
+function Numbers() {
+  const router = useRouter();
+  const { emergencyNumber, poisonNumber } = useSettings();
+  const call = (number: string): void => void Linking.openURL(`tel:${number.replace(/[^\d+]/g, '')}`);
+  return (
+    <View style={styles.numbers}>
+      {poisonNumber !== '' && (
+        <Action
+          title={`Poison advice: ${poisonNumber}`}
+          label={`Poison advice: ${poisonNumber}, call`}
+          weight="main"
+          onPress={() => call(poisonNumber)}
+        />
+      )}
+      {emergencyNumber !== '' && (
+        <Action
+          title={`Emergency: ${emergencyNumber}`}
+          label={`Emergency: ${emergencyNumber}, call`}
+          weight={poisonNumber === '' ? 'main' : 'danger'}
+          onPress={() => call(emergencyNumber)}
+        />
+      )}
+      {(poisonNumber === '' || emergencyNumber === '') && (
+        <Action
+          title={poisonNumber === '' ? 'Enter your poison-advice number' : 'Enter your emergency number'}
+          onPress={() => router.push('/settings')}
+        />
+      )}
+    </View>
+  );
+}
+
 const styles = StyleSheet.create({
+  numbers: { gap: SPACE.s },
   step: { flexDirection: 'row', gap: SPACE.m, alignItems: 'flex-start', paddingVertical: 2 },
   number: { fontWeight: '700', color: COLORS.action, width: 20, fontVariant: ['tabular-nums'] },
   words: { flex: 1 },

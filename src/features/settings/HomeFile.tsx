@@ -1,18 +1,19 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { DEFAULT_SETTINGS, readHomeFile, writeHomeFile, type Home } from '@/core';
-import { useAsides, useHome, useReplaceHome } from '@/data';
+import { EMPTY_HOME, readHomeFile, writeHomeFile, type Home } from '@/core';
+import { pickFile, saveFile, useAsides, useHome, useReplaceHome } from '@/data';
 import { Action, Body, COLORS, Heading, Part, Sheet, SPACE, Soft, useNotice } from '@/ui';
-import { pickFile, saveFile } from './files';
-
-const NOTHING: Home = { formulas: [], vessels: [], batches: [], settings: DEFAULT_SETTINGS };
 
 const contents = (home: Home): string =>
   [
     [home.formulas.length, 'formula', 'formulas'] as const,
     [home.vessels.length, 'bottle', 'bottles'] as const,
     [home.batches.length, 'batch', 'batches'] as const,
+    [home.rooms.length, 'room', 'rooms'] as const,
+    [home.log.length, 'entry of the log', 'entries of the log'] as const,
   ]
+    // What a home may well have none of is named only where there is some.
+    .filter(([n, one]) => n > 0 || one === 'formula' || one === 'bottle' || one === 'batch')
     .map(([n, one, many]) => `${n} ${n === 1 ? one : many}`)
     .join(', ');
 
@@ -60,7 +61,7 @@ export function HomeFile() {
         <Action
           title="Remove everything"
           weight="danger"
-          onPress={() => setAsked({ home: NOTHING, what: 'clear' })}
+          onPress={() => setAsked({ home: EMPTY_HOME, what: 'clear' })}
           testID="clear"
         />
       </View>

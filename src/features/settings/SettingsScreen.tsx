@@ -1,9 +1,10 @@
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
 import { checked, DROPS_PER_ML_RANGE, settingsSchema, type MeasureSystem, type Settings, type ToolId } from '@/core';
 import { useSaveSettings, useSettings } from '@/data';
-import { Body, Choice, Field, Heading, Part, Screen, SPACE, Soft, Title, useNotice } from '@/ui';
+import { Body, Choice, Field, Heading, Part, Screen, Soft, Title, useNotice } from '@/ui';
 import { HomeFile } from './HomeFile';
+import { HowWaitsTell } from './HowWaitsTell';
+import { NumbersToCall } from './NumbersToCall';
 import { WaterAndAir, WhereCleanersDiffer, WhoLivesHere } from './HomeFacts';
 
 const CUPS: readonly { value: MeasureSystem; label: string }[] = [
@@ -39,6 +40,7 @@ export function SettingsScreen() {
   return (
     <Screen>
       <Title>Settings</Title>
+      <NumbersToCall settings={settings} onPut={put} />
       <WhoLivesHere settings={settings} onPut={put} />
       <Part>
         <Heading>Amounts are shown in</Heading>
@@ -63,12 +65,11 @@ export function SettingsScreen() {
         {settings.tools.length === 0 && <Body>Without tools, amounts are given in mL and grams alone.</Body>}
       </Part>
       <Drops settings={settings} onPut={put} />
+      <Money settings={settings} onPut={put} />
       <WaterAndAir settings={settings} onPut={put} />
       <WhereCleanersDiffer settings={settings} onPut={put} />
+      <HowWaitsTell settings={settings} onPut={put} />
       <HomeFile />
-      <View style={styles.end}>
-        <Soft>The emergency and poison-advice numbers will be set here too.</Soft>
-      </View>
     </Screen>
   );
 }
@@ -104,4 +105,22 @@ function Drops({ settings, onPut }: { settings: Settings; onPut: (change: Partia
   );
 }
 
-const styles = StyleSheet.create({ end: { paddingTop: SPACE.m } });
+/** The sign of the person's money, for what a litre costs. */
+function Money({ settings, onPut }: { settings: Settings; onPut: (change: Partial<Settings>) => void }) {
+  const [typed, setTyped] = useState<string | null>(null);
+  const text = typed ?? settings.currency;
+  const result = checked<Settings>(settingsSchema, { ...settings, currency: text });
+  return (
+    <Field
+      label="The sign of my money"
+      value={text}
+      onChangeText={(next) => {
+        setTyped(next);
+        if (checked<Settings>(settingsSchema, { ...settings, currency: next }).ok) onPut({ currency: next });
+      }}
+      error={result.ok ? null : 'Give 1 to 4 letters: £, €, kr.'}
+      maxLength={8}
+      testID="currency"
+    />
+  );
+}

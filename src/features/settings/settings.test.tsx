@@ -2,11 +2,11 @@ import { act, fireEvent, screen, waitFor } from '@testing-library/react-native';
 import { readHomeFile, writeHomeFile } from '@/core';
 import { pipit } from '@/data/demo/pipit';
 import { renderIn, settle } from '@/testing/renderIn';
-import { SettingsScreen } from '.';
+import { SettingsScreen } from './SettingsScreen';
 
 const mockSaved: { name: string; text: string }[] = [];
 let mockPicked: string | null = null;
-jest.mock('./files', () => ({
+jest.mock('@/data/files', () => ({
   saveFile: (name: string, text: string) => mockSaved.push({ name, text }),
   pickFile: () => Promise.resolve(mockPicked),
 }));

@@ -1,8 +1,24 @@
+import { useState } from 'react';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { discardBy, isPastItsDay, lineText, type BatchState } from '@/core';
-import { useBatch, useEndBatch, useFormula, useSaveFormula } from '@/data';
-import { Action, Body, Heading, LabelCard, Part, Screen, SPACE, Soft, Title, useNotice, useWide } from '@/ui';
+import { discardBy, isPastItsDay, lineText, vesselProfile, type BatchState } from '@/core';
+import { useBatch, useEndBatch, useFormula, useSaveFormulas } from '@/data';
+import { LabelSheet } from '@/print';
+import {
+  Action,
+  Body,
+  dayText,
+  Heading,
+  LabelCard,
+  Part,
+  Screen,
+  SPACE,
+  Soft,
+  Title,
+  useNotice,
+  useWide,
+  volumeText,
+} from '@/ui';
 import { endOf } from './ShelfScreen';
 
 const DONE: Record<BatchState, string> = {
@@ -19,7 +35,8 @@ export function BatchScreen({ id }: { id: string }) {
   const batch = useBatch(id);
   const end = useEndBatch();
   const formula = useFormula(batch?.formula.id ?? '');
-  const save = useSaveFormula();
+  const save = useSaveFormulas();
+  const [printing, setPrinting] = useState(false);
   if (batch === undefined) return <Screen>{null}</Screen>;
   if (batch === null) {
     return (
@@ -48,7 +65,7 @@ export function BatchScreen({ id }: { id: string }) {
   const again = (): void => {
     const go = (): void => router.push(`/mix/${batch.formula.id}`);
     if (formula) go();
-    else save.mutate(batch.formula, { onSuccess: go });
+    else save.mutate([batch.formula], { onSuccess: go });
   };
   return (
     <Screen next={wide ? null : <Action title="To the shelf" weight="main" onPress={() => router.push('/shelf')} />}>
@@ -72,8 +89,19 @@ export function BatchScreen({ id }: { id: string }) {
         ) : (
           <Action title="Put it back on the shelf" onPress={() => mark('kept')} />
         )}
+        <Action title="Print the label" onPress={() => setPrinting(true)} testID="print-label" />
         <Action title="Make it again" onPress={again} />
       </View>
+      <LabelSheet
+        open={printing}
+        onClose={() => setPrinting(false)}
+        formula={batch.formula}
+        content={batch.label}
+        profile={vesselProfile(batch.vessel)}
+        volume={volumeText(batch.volumeML)}
+        made={dayText(batch.madeAt)}
+        discardBy={dayText(discardBy(batch.madeAt, batch.label.keeps.lowDays))}
+      />
       <Part>
         <Heading>As it was made</Heading>
         {batch.formula.lines.map((l) => (

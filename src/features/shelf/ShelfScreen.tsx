@@ -1,8 +1,26 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { discardBy, isPastItsDay, type Batch } from '@/core';
-import { useBatches } from '@/data';
-import { Action, Body, COLORS, Heading, LabelCard, Leads, Part, Screen, SPACE, Title, useWide, type Ended } from '@/ui';
+import { discardBy, isPastItsDay, timerAt, type Batch } from '@/core';
+import { useBatches, useTimers } from '@/data';
+import {
+  Action,
+  Body,
+  COLORS,
+  Heading,
+  LabelCard,
+  Leads,
+  Part,
+  Row,
+  Screen,
+  SPACE,
+  timerPath,
+  TimerRing,
+  timerTitle,
+  Title,
+  useNow,
+  useWide,
+  type Ended,
+} from '@/ui';
 
 /** What has become of a batch, for its label; null while it stands on the shelf. */
 export function endOf(batch: Batch): Ended | null {
@@ -44,6 +62,13 @@ export function ShelfScreen({ openId }: { openId: string | null }) {
       next={<Action title="Make a bottle" weight={wide ? 'plain' : 'main'} onPress={() => router.push('/mix')} />}
     >
       <Title>Shelf</Title>
+      <Row
+        title="Cupboard"
+        detail="What you have to mix from, and what it cost"
+        to="/shelf/cupboard"
+        onPress={() => router.push('/shelf/cupboard')}
+      />
+      <Infusions />
       {batches.isSuccess && kept.length === 0 && (
         <Body>
           No bottles yet. What you make stands here with its label: what is in it, from when, and when to pour it away.
@@ -57,6 +82,37 @@ export function ShelfScreen({ openId }: { openId: string | null }) {
         </Part>
       )}
     </Screen>
+  );
+}
+
+/** Peel in vinegar and the like, until it is strained. */
+function Infusions() {
+  const router = useRouter();
+  const nowMs = useNow(60_000);
+  const timers = useTimers();
+  const infusions = (timers.data ?? []).filter((t) => t.kind === 'infusion' && t.endedAt === null);
+  return (
+    <Part>
+      {infusions.map((timer) => {
+        const now = timerAt(timer, nowMs);
+        return (
+          <Row
+            key={timer.id}
+            title={`${timer.name}, ${timer.place}`}
+            detail={now.phase === 'early' ? timerTitle(timer, now) : 'Ready to strain'}
+            mark={<TimerRing timer={timer} now={now} />}
+            to={timerPath(timer)}
+            onPress={() => router.push(timerPath(timer))}
+          />
+        );
+      })}
+      <Row
+        title="Start an infusion"
+        detail="Peel in vinegar: told when it is time to strain"
+        to="/clean/timers?kind=infusion"
+        onPress={() => router.push('/clean/timers?kind=infusion')}
+      />
+    </Part>
   );
 }
 

@@ -1,7 +1,8 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react-native';
 import { pipit } from '@/data/demo/pipit';
 import { renderIn, settle } from '@/testing/renderIn';
-import { BatchScreen, ShelfHome } from '.';
+import { BatchScreen } from './BatchScreen';
+import { ShelfHome } from './ShelfPlace';
 
 const mockPush = jest.fn();
 jest.mock('expo-router', () => ({ useRouter: () => ({ push: mockPush, replace: mockPush }) }));

@@ -1,69 +1,197 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { isPastItsDay } from '@/core';
-import { useBatches } from '@/data';
-import { Action, Body, dayText, Heading, Part, Row, Screen, Soft, Title, VerdictMark } from '@/ui';
+import { dueSurfaces, isDue, isPastItsDay, lastBySurface, stepOf, timerAt, type Due, type Room } from '@/core';
+import { useBatches, useJobs, useLog, useRooms, useSurfaces, useTimers } from '@/data';
+import {
+  Action,
+  agoText,
+  Body,
+  Columns,
+  dayText,
+  Heading,
+  Part,
+  Row,
+  Screen,
+  Soft,
+  TimerLine,
+  Title,
+  useNow,
+  VerdictMark,
+} from '@/ui';
 
-/** What wants doing today, and the start of the work. */
+/** What is due at once: the rest stands with its rooms. */
+const SHOWN = 5;
+
+/** What is running, what is due, what is past its day; and the one start. */
 export function TodayScreen() {
   const router = useRouter();
+  const nowMs = useNow(60_000);
+  const iso = new Date(nowMs).toISOString();
   const batches = useBatches();
-  const now = new Date();
   const kept = (batches.data ?? []).filter((b) => b.state === 'kept');
-  const past = kept.filter((b) => isPastItsDay(b, now.toISOString()));
+  const past = kept.filter((b) => isPastItsDay(b, iso));
   return (
     <Screen
+      broad
       next={
         <View style={styles.next}>
-          <Action title="Paste a recipe" weight="main" onPress={() => router.push('/mix/paste')} />
-          <Action title="Start from a formula" onPress={() => router.push('/mix')} />
+          <Action
+            title="What are you cleaning?"
+            weight="main"
+            onPress={() => router.push('/clean')}
+            testID="start-cleaning"
+          />
+          <Action title="Paste a recipe" onPress={() => router.push('/mix/paste')} />
         </View>
       }
     >
       <Part>
         <Title>Today</Title>
-        <Soft>{dayText(now.toISOString())}</Soft>
+        <Soft>{dayText(iso)}</Soft>
       </Part>
-      {past.length > 0 && (
-        <Part>
-          <Heading>Past its day</Heading>
-          {past.map((b) => (
-            <Row
-              key={b.id}
-              title={b.label.name}
-              detail={`Made ${dayText(b.madeAt)}, in ${b.vessel.name}. Pour it away and make it fresh.`}
-              mark={<VerdictMark level="caution" size={32} />}
-              to={`/shelf/${b.id}`}
-              onPress={() => router.push(`/shelf/${b.id}`)}
-            />
-          ))}
-        </Part>
-      )}
-      <Part>
-        <Heading>On the shelf</Heading>
-        {batches.isSuccess && kept.length === 0 ? (
-          <Body>
-            Nothing made yet. Found a recipe somewhere? Paste it: Biscuit says at once whether it is sound, how much of
-            each goes into your bottle, and prints its label.
-          </Body>
-        ) : (
-          <Row
-            title={kept.length === 1 ? 'One bottle' : `${kept.length} bottles`}
-            detail={kept.map((b) => b.label.name).join(', ')}
-            to="/shelf"
-            onPress={() => router.push('/shelf')}
-          />
-        )}
-      </Part>
-      <Part>
-        <Heading>What are you cleaning?</Heading>
-        <Body>
-          Choosing by surface and dirt, and timing the dwell, will start here. Until then a formula on the bench can be
-          checked against a surface.
-        </Body>
-      </Part>
+      <Columns
+        left={
+          <View style={styles.column}>
+            <Running />
+            <DueToday nowMs={nowMs} iso={iso} />
+          </View>
+        }
+        right={
+          <View style={styles.column}>
+            {past.length > 0 && (
+              <Part>
+                <Heading>Past its day</Heading>
+                {past.map((b) => (
+                  <Row
+                    key={b.id}
+                    title={b.label.name}
+                    detail={`Made ${dayText(b.madeAt)}, in ${b.vessel.name}. Pour it away and make it fresh.`}
+                    mark={<VerdictMark level="caution" size={32} />}
+                    to={`/shelf/${b.id}`}
+                    onPress={() => router.push(`/shelf/${b.id}`)}
+                  />
+                ))}
+              </Part>
+            )}
+            <Part>
+              <Heading>On the shelf</Heading>
+              {batches.isSuccess && kept.length === 0 ? (
+                <Body>
+                  Nothing made yet. Found a recipe somewhere? Paste it: Biscuit says at once whether it is sound, how
+                  much of each goes into your bottle, and prints its label.
+                </Body>
+              ) : (
+                <Row
+                  title={kept.length === 1 ? 'One bottle' : `${kept.length} bottles`}
+                  detail={kept.map((b) => b.label.name).join(', ')}
+                  to="/shelf"
+                  onPress={() => router.push('/shelf')}
+                />
+              )}
+            </Part>
+          </View>
+        }
+      />
     </Screen>
   );
 }
 
-const styles = StyleSheet.create({ next: { gap: 8 } });
+/** Waits that run, and jobs that want a hand. */
+function Running() {
+  const router = useRouter();
+  const nowMs = useNow();
+  const timers = useTimers();
+  const jobs = useJobs();
+  const running = (timers.data ?? [])
+    .filter((t) => t.endedAt === null)
+    .map((timer) => ({ timer, now: timerAt(timer, nowMs) }))
+    .sort((a, b) => (a.now.next?.inMs ?? 0) - (b.now.next?.inMs ?? 0));
+  const waiting = new Set(running.map((r) => r.timer.jobId));
+  const open = (jobs.data ?? []).filter((j) => !waiting.has(j.id));
+  return (
+    <Part>
+      {running.length + open.length > 0 && <Heading>Running</Heading>}
+      {running.map((r) => (
+        <TimerLine key={r.timer.id} {...r} onGo={router.push} />
+      ))}
+      {open.map((job) => {
+        const part = job.parts.find((p) => p.state === 'open');
+        const to = `/clean/job?id=${job.id}` as const;
+        return (
+          <Row
+            key={job.id}
+            title={`Go on: ${job.name}`}
+            detail={part ? (stepOf(part)?.text ?? '') : ''}
+            to={to}
+            onPress={() => router.push(to)}
+          />
+        );
+      })}
+      <View style={styles.start}>
+        <Action title="Start a wait" weight="quiet" onPress={() => router.push('/clean/timers')} />
+      </View>
+    </Part>
+  );
+}
+
+/** Surfaces whose day has come, the latest by their own rhythm first. */
+function DueToday({ nowMs, iso }: { nowMs: number; iso: string }) {
+  const router = useRouter();
+  const rooms = useRooms();
+  const surfaces = useSurfaces();
+  const log = useLog();
+  if (!rooms.isSuccess || !surfaces.isSuccess || !log.isSuccess) return null;
+  if (rooms.data.length === 0) {
+    return (
+      <Part>
+        <Heading>Rooms</Heading>
+        <Row
+          title="Set up a room"
+          detail="Tick what is in it: Biscuit then knows what each surface bears, and when it wants doing."
+          to="/rooms/new"
+          onPress={() => router.push('/rooms/new')}
+        />
+      </Part>
+    );
+  }
+  const due = dueSurfaces(surfaces.data, lastBySurface(log.data.entries), iso).filter(isDue);
+  if (due.length === 0) {
+    return log.data.complete ? (
+      <Part>
+        <Heading>Due</Heading>
+        <Body>Nothing is due today.</Body>
+      </Part>
+    ) : null;
+  }
+  return (
+    <Part>
+      <Heading>Due</Heading>
+      {due.slice(0, SHOWN).map((d) => (
+        <DueRow key={d.surface.id} due={d} room={rooms.data.find((r) => r.id === d.surface.roomId)} nowMs={nowMs} />
+      ))}
+      {due.length > SHOWN && (
+        <Row
+          title={`${due.length - SHOWN} more`}
+          detail="All of them, by room"
+          to="/rooms"
+          onPress={() => router.push('/rooms')}
+        />
+      )}
+    </Part>
+  );
+}
+
+function DueRow({ due, room, nowMs }: { due: Due; room: Room | undefined; nowMs: number }) {
+  const router = useRouter();
+  const to = `/clean?surface=${due.surface.id}&soil=${due.surface.upkeep?.soilId ?? ''}` as const;
+  return (
+    <Row
+      title={room ? `${due.surface.name}, ${room.name}` : due.surface.name}
+      detail={due.last ? `Done ${agoText(due.last.at, nowMs)}, with ${due.last.used.name}` : 'Not done yet'}
+      to={to}
+      onPress={() => router.push(to)}
+    />
+  );
+}
+
+const styles = StyleSheet.create({ column: { gap: 16 }, next: { gap: 8 }, start: { paddingTop: 4 } });

@@ -1,7 +1,7 @@
 import { fireEvent, screen } from '@testing-library/react-native';
 import { pipit } from '@/data/demo/pipit';
 import { renderIn } from '@/testing/renderIn';
-import { TodayScreen } from '.';
+import { TodayScreen } from './TodayScreen';
 
 const mockPush = jest.fn();
 jest.mock('expo-router', () => ({ useRouter: () => ({ push: mockPush }) }));

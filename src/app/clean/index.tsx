@@ -1,0 +1,1 @@
+export { CleanScreen as default } from '@/features/clean/CleanScreen';

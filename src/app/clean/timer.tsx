@@ -1,0 +1,1 @@
+export { TimerScreen as default } from '@/features/clean/TimerScreen';

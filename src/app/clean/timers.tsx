@@ -1,0 +1,1 @@
+export { TimersScreen as default } from '@/features/clean/TimersScreen';

@@ -1,1 +1,0 @@
-export { LogScreen as default } from '@/features/log';

@@ -1,0 +1,1 @@
+export { LogHome as default } from '@/features/log/LogPlace';

@@ -1,0 +1,1 @@
+export { NewEntryScreen as default } from '@/features/log/NewEntryScreen';

@@ -1,0 +1,7 @@
+import { useLocalSearchParams } from 'expo-router';
+import { EditScreen } from '@/features/mix/EditScreen';
+
+export default function Edit() {
+  const { formula } = useLocalSearchParams<{ formula?: string }>();
+  return <EditScreen formulaId={formula ?? null} />;
+}

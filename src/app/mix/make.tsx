@@ -1,0 +1,7 @@
+import { useLocalSearchParams } from 'expo-router';
+import { MakeScreen } from '@/features/mix/MakeScreen';
+
+export default function Make() {
+  const { formula } = useLocalSearchParams<{ formula?: string }>();
+  return <MakeScreen formulaId={formula ?? ''} />;
+}

@@ -1,1 +1,0 @@
-export { RoomsScreen as default } from '@/features/rooms';

@@ -1,0 +1,7 @@
+import { useLocalSearchParams } from 'expo-router';
+import { SurfaceScreen } from '@/features/rooms/SurfaceScreen';
+
+export default function Surface() {
+  const { id } = useLocalSearchParams<{ id: string }>();
+  return <SurfaceScreen id={id} />;
+}

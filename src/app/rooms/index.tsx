@@ -1,0 +1,1 @@
+export { RoomsHome as default } from '@/features/rooms/RoomsPlace';

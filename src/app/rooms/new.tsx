@@ -1,0 +1,1 @@
+export { NewRoomScreen as default } from '@/features/rooms/NewRoomScreen';

@@ -1,0 +1,1 @@
+export { CupboardScreen as default } from '@/features/shelf/CupboardScreen';

@@ -1,0 +1,209 @@
+import { useRouter } from 'expo-router';
+import { useState, type ReactNode } from 'react';
+import { StyleSheet, View } from 'react-native';
+import {
+  evaluate,
+  isOver,
+  logEntrySchema,
+  checked,
+  NO_RATING,
+  repeated,
+  typedNumber,
+  usedFormula,
+  USUAL_CIRCUMSTANCES,
+  withPart,
+  type Job,
+  type JobPart,
+  type LogEntry,
+  type LogOutcome,
+  type Rating,
+  type Timer,
+  type Used,
+} from '@/core';
+import { newId, useDraft, useWriteHome, type Write } from '@/data';
+import { Action, Body, Choice, Field, Kind, Part, Ratings, Screen, SPACE, StepSign, Title, useNotice } from '@/ui';
+
+interface Props {
+  readonly job: Job;
+  readonly part: JobPart;
+  readonly timers: readonly Timer[];
+  readonly head: ReactNode;
+}
+
+/** What was noted at the inspection, kept while it is typed. */
+interface Noted {
+  readonly rating: Rating;
+  readonly minutes: string;
+  readonly strokes: string;
+  readonly notes: string;
+  readonly rinsed: boolean;
+}
+
+const isNoted = (value: unknown): value is Noted | null =>
+  value === null || (typeof value === 'object' && 'rating' in value && 'notes' in value);
+
+/** What was used, as it is now. */
+function usedBy(part: JobPart): Used {
+  const result = evaluate(part.formula, { ...USUAL_CIRCUMSTANCES, scope: part.formula.use });
+  return result.ok
+    ? usedFormula(part.formula, result.value.state)
+    : { kind: 'bought', id: null, name: part.formula.name };
+}
+
+/** The last step: look, rate, write it down; or once more, or a step up. */
+export function InspectPart({ job, part, timers, head }: Props) {
+  const router = useRouter();
+  const say = useNotice();
+  const write = useWriteHome();
+  const failed = part.dwelt?.endedBecause === 'the spot test failed';
+  const empty: Noted = {
+    rating: NO_RATING,
+    minutes: '',
+    strokes: '',
+    notes: '',
+    rinsed: part.rinsedAt !== null,
+  };
+  const draft = useDraft<Noted | null>(`inspect/${part.id}`, null, isNoted);
+  const [wrong, setWrong] = useState<string | null>(null);
+  const noted = draft.value ?? empty;
+  const set = (change: Partial<Noted>): void => draft.set({ ...noted, ...change });
+
+  const finish = (outcome: LogOutcome): void => {
+    const at = new Date().toISOString();
+    const entry = {
+      id: newId(),
+      at,
+      room: { id: part.place.roomId, name: part.place.roomName },
+      surface: { id: part.place.surfaceId, name: part.place.name, material: part.place.material },
+      soil: part.soil,
+      used: usedBy(part),
+      dwell: part.dwelt && { plannedMinutes: part.dwell.bestMinutes, ...part.dwelt },
+      rinsedAt: noted.rinsed ? (part.rinsedAt ?? at) : null,
+      outcome,
+      rating: noted.rating,
+      workMinutes: typedNumber(noted.minutes),
+      strokes: typedNumber(noted.strokes),
+      notes: noted.notes.trim(),
+      history: [],
+    };
+    const good = checked<LogEntry>(logEntrySchema, entry);
+    if (!good.ok) {
+      setWrong(good.problems.map((p) => p.message).join(' '));
+      return;
+    }
+    const again = outcome === 'repeat';
+    const after = withPart(job, part.id, (p) => (again ? repeated(p) : { ...p, state: 'done', timerId: null }));
+    const over = isOver(after);
+    const spent = timers.filter((t) => (over ? t.jobId === job.id : t.partId === part.id));
+    const what: Write = {
+      log: { put: [good.value], remove: [] },
+      put: over ? [] : [{ collection: 'job', value: after }],
+      remove: [
+        ...spent.map((t) => ({ collection: 'timer' as const, id: t.id })),
+        ...(over ? [{ collection: 'job' as const, id: job.id }] : []),
+      ],
+    };
+    write.mutate(what, {
+      onSuccess: () => {
+        draft.clear();
+        if (outcome === 'step-up') {
+          router.replace(
+            `/clean?surface=${encodeURIComponent(part.place.surfaceId ?? `any:${part.place.material}`)}&soil=${part.soil.id}`,
+          );
+          say({ text: 'Written down. Choose what goes one step further.' });
+        } else if (over) {
+          router.replace(`/log/${good.value.id}`);
+        } else {
+          say({ text: again ? 'Written down. Once more, from the wetting on.' : `${part.place.name}: written down.` });
+        }
+      },
+      onError: (error) => say({ text: `Not saved: ${error.message}. What you noted is still here; try again.` }),
+    });
+  };
+
+  return (
+    <Screen
+      pinned={head}
+      next={
+        <View style={styles.next}>
+          <Action
+            title={failed ? 'Write it down' : 'Done: write it down'}
+            weight="main"
+            onPress={() => finish(failed ? 'stopped' : 'done')}
+            disabled={write.isPending}
+            testID="log-done"
+          />
+          {!failed && (
+            <View style={styles.row}>
+              <Action title="Once more" onPress={() => finish('repeat')} testID="log-repeat" />
+              <Action title="Step up" onPress={() => finish('step-up')} testID="log-step-up" />
+            </View>
+          )}
+        </View>
+      }
+    >
+      <View style={styles.head}>
+        <StepSign of="inspect" size={84} />
+        <Kind>
+          Step {part.steps.length} of {part.steps.length}
+        </Kind>
+        <Title>Look</Title>
+        <Body style={styles.text}>Smooth under a finger? No streaks against the light? No smell?</Body>
+      </View>
+      <Ratings rating={noted.rating} onChange={(rating) => set({ rating })} />
+      <Part>
+        <Body style={styles.bold}>Rinsed off?</Body>
+        <Choice
+          label="Rinsed off"
+          options={[
+            { value: 'yes', label: 'Rinsed' },
+            { value: 'no', label: 'Left on' },
+          ]}
+          chosen={[noted.rinsed ? 'yes' : 'no']}
+          onChoose={(value) => set({ rinsed: value === 'yes' })}
+        />
+      </Part>
+      <View style={styles.row}>
+        <View style={styles.half}>
+          <Field
+            label="Minutes at work"
+            value={noted.minutes}
+            onChangeText={(minutes) => set({ minutes })}
+            inputMode="decimal"
+            maxLength={6}
+            testID="work-minutes"
+          />
+        </View>
+        <View style={styles.half}>
+          <Field
+            label="Strokes"
+            value={noted.strokes}
+            onChangeText={(strokes) => set({ strokes })}
+            inputMode="numeric"
+            maxLength={6}
+            testID="strokes"
+          />
+        </View>
+      </View>
+      <Field
+        label="For next time"
+        value={noted.notes}
+        onChangeText={(notes) => set({ notes })}
+        multiline
+        minHeight={80}
+        maxLength={2000}
+        error={wrong}
+        testID="notes"
+      />
+    </Screen>
+  );
+}
+
+const styles = StyleSheet.create({
+  head: { alignItems: 'center', gap: SPACE.xs },
+  text: { textAlign: 'center' },
+  next: { gap: SPACE.s },
+  row: { flexDirection: 'row', gap: SPACE.s, flexWrap: 'wrap' },
+  half: { flex: 1, minWidth: 130 },
+  bold: { fontWeight: '700' },
+});

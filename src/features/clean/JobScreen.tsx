@@ -1,0 +1,154 @@
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { atStep, nextHands, stepOf, wantsOf, withPart, type Job, type JobPart, type Timer, type Wants } from '@/core';
+import { useChangeJob, useJobs, useTimers, useWriteHome } from '@/data';
+import { Action, Body, Choice, Kind, Leads, Screen, Soft, SPACE, Title, useNotice, useNow } from '@/ui';
+import { InspectPart } from './InspectPart';
+import { StepView } from './StepView';
+
+/** The guide: one step a view, and where there are several parts, the one that wants hands. */
+export function JobScreen() {
+  const router = useRouter();
+  const { id = '', part: partId = '' } = useLocalSearchParams<{ id?: string; part?: string }>();
+  const jobs = useJobs();
+  const timers = useTimers();
+  if (!jobs.isSuccess || !timers.isSuccess) return <Screen>{null}</Screen>;
+  const job = jobs.data.find((j) => j.id === id);
+  if (!job && jobs.isFetching) return <Screen>{null}</Screen>;
+  if (!job) {
+    return (
+      <Screen next={<Action title="See the log" weight="main" onPress={() => router.replace('/log')} />}>
+        <Title>No job here</Title>
+        <Body>This job is finished, or was put away. What was done stands in the log.</Body>
+      </Screen>
+    );
+  }
+  return <Guide key={`${job.id} ${partId}`} job={job} timers={timers.data} partId={partId} />;
+}
+
+const WANTS: Readonly<Record<Wants, string>> = {
+  'off-now': 'off now',
+  ready: 'ready',
+  rewet: 'wet it',
+  hands: 'your turn',
+  waits: 'waits',
+  blocked: 'later',
+  done: 'done',
+};
+
+function Guide({ job, timers, partId }: { job: Job; timers: readonly Timer[]; partId: string }) {
+  const router = useRouter();
+  const nowMs = useNow(5000);
+  const say = useNotice();
+  const change = useChangeJob();
+  const write = useWriteHome();
+  const [chosen, setChosen] = useState(partId);
+  const first = nextHands(job, timers, nowMs)?.part;
+  const part = job.parts.find((p) => p.id === chosen && p.state === 'open') ?? first ?? job.parts[0];
+  if (!part) return null;
+  const wants = wantsOf(part, job, timers, nowMs);
+  const put = (to: (p: JobPart) => JobPart): void => {
+    setChosen(part.id);
+    change.mutate(
+      { id: job.id, change: (j) => withPart(j, part.id, to) },
+      { onError: (error) => say({ text: `Not saved: ${error.message}. Try again.` }) },
+    );
+  };
+  const leave = (): void =>
+    write.mutate(
+      {
+        remove: [
+          { collection: 'job', id: job.id },
+          ...timers.filter((t) => t.jobId === job.id).map((t) => ({ collection: 'timer' as const, id: t.id })),
+        ],
+      },
+      {
+        onSuccess: () => {
+          router.replace('/');
+          say({
+            text: `${job.name} is put away. Nothing was logged.`,
+            undo: () =>
+              write.mutate({
+                put: [
+                  { collection: 'job', value: job },
+                  ...timers.filter((t) => t.jobId === job.id).map((value) => ({ collection: 'timer' as const, value })),
+                ],
+              }),
+          });
+        },
+      },
+    );
+  const head = (
+    <View style={styles.head}>
+      <Kind>
+        {part.place.name}
+        {part.place.roomName ? `, ${part.place.roomName}` : ''} · {part.formula.name}
+      </Kind>
+      {job.parts.length > 1 && (
+        <Choice
+          label="Parts of this job"
+          options={job.parts.map((p) => ({
+            value: p.id,
+            label: `${p.place.name}: ${WANTS[wantsOf(p, job, timers, nowMs)]}`,
+          }))}
+          chosen={[part.id]}
+          onChoose={setChosen}
+        />
+      )}
+    </View>
+  );
+  const other = first && first.id !== part.id && wants === 'waits' ? first : null;
+  const meanwhile = other ? (
+    <Action
+      title={`Meanwhile: ${other.place.name}`}
+      weight="main"
+      onPress={() => setChosen(other.id)}
+      testID="meanwhile"
+    />
+  ) : null;
+  if (wants === 'blocked') {
+    const before = job.parts.find((p) => p.id === part.afterId);
+    return (
+      <Screen
+        pinned={head}
+        next={meanwhile ?? <Action title="To what is first" weight="main" onPress={() => setChosen(first?.id ?? '')} />}
+      >
+        <Title>Not yet</Title>
+        <Body>
+          {part.place.name} waits until {before?.place.name.toLowerCase() ?? 'the part before'} is done. Leave it dry
+          until then.
+        </Body>
+      </Screen>
+    );
+  }
+  const step = stepOf(part);
+  if (step?.key === 'inspect') return <InspectPart key={part.id} job={job} part={part} timers={timers} head={head} />;
+  return (
+    <StepView
+      key={`${part.id} ${part.at}`}
+      job={job}
+      part={part}
+      timer={timers.find((t) => t.id === part.timerId) ?? null}
+      head={head}
+      meanwhile={meanwhile}
+      put={put}
+      onBack={part.at > 0 ? () => put((p) => atStep(p, p.at - 1)) : null}
+      foot={
+        <View style={styles.foot}>
+          <Leads to="/safety" onGo={() => router.push('/safety')} style={styles.safety}>
+            <Soft style={styles.link}>Something went wrong?</Soft>
+          </Leads>
+          <Action title="Put this job away" weight="quiet" onPress={leave} testID="leave-job" />
+        </View>
+      }
+    />
+  );
+}
+
+const styles = StyleSheet.create({
+  head: { gap: SPACE.s },
+  foot: { flexDirection: 'row', justifyContent: 'space-between', alignItems: 'center', flexWrap: 'wrap', gap: SPACE.s },
+  safety: { minHeight: 48, justifyContent: 'center' },
+  link: { textDecorationLine: 'underline' },
+});

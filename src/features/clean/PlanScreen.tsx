@@ -1,0 +1,123 @@
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { JOB_PLANS, LOOK_BACK_DAYS, SOILS, type JobPlan, type Soil } from '@/core';
+import { newId, useRecentLog, useRooms, useSettings, useSurfaces, useWriteHome } from '@/data';
+import { Action, Body, Choice, COLORS, Heading, minutesText, Part, Screen, Soft, SPACE, Title, useNotice } from '@/ui';
+import { placeOf, type ChosenPlace } from './place';
+import { surfacesOf } from './plans';
+import { jobOf, partFrom } from './startJob';
+import { Stopped } from './Stopped';
+import { useSupplies } from './useSupplies';
+import { waysFor, type FoundWays } from './useWays';
+
+interface PartWays {
+  readonly part: JobPlan['parts'][number];
+  readonly chosen: ChosenPlace;
+  readonly soil: Soil;
+  readonly found: FoundWays;
+}
+
+/** Ways offered for each part. */
+const OFFERED = 4;
+
+/** A job of several parts: the way for each, then all of them side by side. */
+export function PlanScreen() {
+  const router = useRouter();
+  const say = useNotice();
+  const { plan: planId = '', room: roomId = '' } = useLocalSearchParams<{ plan?: string; room?: string }>();
+  const rooms = useRooms();
+  const surfaces = useSurfaces();
+  const settings = useSettings();
+  const house = useSupplies();
+  const recent = useRecentLog(LOOK_BACK_DAYS);
+  const write = useWriteHome();
+  const [nowMs] = useState(() => Date.now());
+  const [picked, setPicked] = useState<Readonly<Record<number, string>>>({});
+  const plan = JOB_PLANS.find((p) => p.id === planId);
+  const room = rooms.data?.find((r) => r.id === roomId);
+  if (!rooms.isSuccess || !surfaces.isSuccess || !recent.isSuccess || !house.ready) return <Screen>{null}</Screen>;
+  if (!plan || !room) {
+    return (
+      <Screen next={<Action title="What are you cleaning?" weight="main" onPress={() => router.replace('/clean')} />}>
+        <Title>No such job</Title>
+        <Body>This job is not one of your rooms’. Pick a surface instead.</Body>
+      </Screen>
+    );
+  }
+  const parts = surfacesOf(plan, room, surfaces.data).flatMap((own, i): PartWays[] => {
+    const part = plan.parts[i];
+    const chosen = own && placeOf(own.id, surfaces.data, rooms.data);
+    const soil = SOILS.find((s) => s.id === part?.soilId);
+    if (!part || !chosen || !soil) return [];
+    return [{ part, chosen, soil, found: waysFor(chosen, soil, house, settings, recent.data, nowMs) }];
+  });
+  const wayOf = (i: number) =>
+    parts[i]?.found.ways.find((h) => h.way.candidate.formula.id === picked[i]) ?? parts[i]?.found.ways[0];
+  const possible = parts.length > 0 && parts.every((_, i) => wayOf(i) !== undefined);
+  const start = (): void => {
+    const ids = parts.map(() => newId());
+    const made = parts.flatMap(({ part, chosen, soil }, i) => {
+      const held = wayOf(i);
+      const afterId = part.after === null ? null : (ids[part.after] ?? null);
+      return held ? [partFrom(ids[i] ?? newId(), chosen, soil, held.way, { steam: part.steam, afterId })] : [];
+    });
+    const job = jobOf(newId(), plan.name, made, new Date().toISOString());
+    write.mutate(
+      { put: [{ collection: 'job', value: job }] },
+      {
+        onSuccess: () => router.push(`/clean/job?id=${job.id}`),
+        onError: (error) => say({ text: `Not started: ${error.message}. Try again.` }),
+      },
+    );
+  };
+  return (
+    <Screen
+      next={<Action title="Start the job" weight="main" onPress={start} disabled={!possible} testID="start-plan" />}
+    >
+      <Part>
+        <Title>{plan.name}</Title>
+        <Body>{plan.why}</Body>
+      </Part>
+      {parts.map(({ part, chosen, soil, found }, i) => {
+        const held = wayOf(i);
+        return (
+          <View key={part.name} style={styles.part}>
+            <Heading>
+              {i + 1}. {chosen.place.name}
+            </Heading>
+            <Soft>
+              {soil.name}
+              {part.after === null
+                ? ''
+                : `; after ${parts[part.after]?.chosen.place.name.toLowerCase() ?? 'the first'}`}
+            </Soft>
+            {found.stopped.length > 0 && <Stopped stopped={found.stopped} nowMs={nowMs} />}
+            {held ? (
+              <>
+                <Choice
+                  label={`With what: ${chosen.place.name}`}
+                  options={found.ways.slice(0, OFFERED).map(({ way }) => ({
+                    value: way.candidate.formula.id,
+                    label: way.candidate.formula.name,
+                  }))}
+                  chosen={[held.way.candidate.formula.id]}
+                  onChoose={(id) => setPicked({ ...picked, [i]: id })}
+                />
+                <Body>
+                  {held.way.why} {minutesText(held.way.dwell.bestMinutes)} on.
+                </Body>
+              </>
+            ) : (
+              <Body>Nothing does this without harm. See the surface by itself for why.</Body>
+            )}
+          </View>
+        );
+      })}
+    </Screen>
+  );
+}
+
+const styles = StyleSheet.create({
+  part: { gap: SPACE.s, borderLeftWidth: 4, borderLeftColor: COLORS.action, paddingLeft: SPACE.m },
+});

@@ -1,0 +1,288 @@
+import { useRouter } from 'expo-router';
+import { useState, type ReactNode } from 'react';
+import { StyleSheet, View } from 'react-native';
+import {
+  atStep,
+  indexOfStep,
+  ingredientOfLine,
+  LOOK_BACK_DAYS,
+  meetings,
+  residuesAt,
+  startTimer,
+  stepOf,
+  timerAt,
+  tookMinutes,
+  type GuideStep,
+  type Job,
+  type JobPart,
+  type Meeting,
+  type Timer,
+} from '@/core';
+import { newId, useRecentLog, useRooms, useSettings, useWriteHome } from '@/data';
+import { Action, Body, FAMILY, Kind, Screen, Soft, SPACE, StepSign, Title, useNotice, useNow } from '@/ui';
+import { StopCards } from './Stopped';
+import { reasonWords } from './timerWords';
+import { useWait, WaitPart, WhyEarly } from './WaitPart';
+
+interface Props {
+  readonly job: Job;
+  readonly part: JobPart;
+  readonly timer: Timer | null;
+  readonly head: ReactNode;
+  readonly meanwhile: ReactNode;
+  readonly put: (change: (part: JobPart) => JobPart) => void;
+  readonly onBack: (() => void) | null;
+  readonly foot: ReactNode;
+}
+
+const NAMES: Readonly<Record<GuideStep['key'], string>> = {
+  clear: 'Clear and protect',
+  first: 'Dry first',
+  make: 'Make it',
+  steam: 'Steam',
+  'spot-test': 'Spot test',
+  apply: 'Put it on',
+  dwell: 'Let it work',
+  agitate: 'Work it',
+  'lift-off': 'Lift it off',
+  rinse: 'Rinse',
+  dry: 'Dry',
+  inspect: 'Look',
+  'step-up': 'Step up',
+};
+
+/** Steps done before this has been started are soon over: they may be skipped to the wetting. */
+const BEFORE = ['clear', 'first', 'make', 'steam', 'spot-test'];
+
+/** The wait of a step: its own times for a dwell, the minutes of the step for the rest. */
+function timerFor(job: Job, part: JobPart, step: GuideStep, nowISO: string): Timer {
+  const { dwell } = part;
+  const at = { id: newId(), jobId: job.id, partId: part.id, place: part.place.name };
+  if (step.key === 'dwell') {
+    return startTimer(
+      {
+        ...at,
+        kind: part.application === 'soak' ? 'soak' : 'dwell',
+        name: part.formula.name,
+        usefulMinutes: dwell.usefulMinutes,
+        bestMinutes: dwell.bestMinutes,
+        longestMinutes: dwell.longestMinutes,
+        mustComeOff: dwell.limitedBy === 'surface',
+        rewetEveryMinutes: dwell.rewetEveryMinutes,
+      },
+      nowISO,
+    );
+  }
+  const minutes = step.minutes ?? 1;
+  const kind = step.key === 'steam' ? 'steam' : 'spot-test';
+  return startTimer(
+    { ...at, kind, name: NAMES[step.key], usefulMinutes: minutes, bestMinutes: minutes, longestMinutes: 4 * minutes },
+    nowISO,
+  );
+}
+
+/** What of earlier jobs this part must not meet, looked at once more before it goes on: something may have been used since. */
+function useStops(part: JobPart): {
+  readonly stops: readonly Meeting[];
+  readonly known: boolean;
+  readonly nowMs: number;
+} {
+  const nowMs = useNow(60_000);
+  const recent = useRecentLog(LOOK_BACK_DAYS);
+  const rooms = useRooms();
+  const { lives } = useSettings();
+  const small = rooms.data?.find((r) => r.id === part.place.roomId)?.small ?? false;
+  const met = meetings(
+    part.formula.lines.map(ingredientOfLine),
+    residuesAt({ ...part.place, small }, recent.data ?? [], nowMs),
+    nowMs,
+    lives,
+  );
+  return { stops: met.filter((m) => m.level === 'danger'), known: recent.isSuccess, nowMs };
+}
+
+/** One step: its sign, its sentence, and the one thing to press next. */
+export function StepView({ job, part, timer, head, meanwhile, put, onBack, foot }: Props) {
+  const router = useRouter();
+  const say = useNotice();
+  const write = useWriteHome();
+  const { stops, known, nowMs } = useStops(part);
+  const step = stepOf(part);
+  if (!step) return null;
+  const next = (p: JobPart): JobPart => atStep(p, p.at + 1);
+  /** Writes the wait and the step it belongs to at one go. */
+  const begin = (of: GuideStep, at: number): void => {
+    const made = timerFor(job, part, of, new Date().toISOString());
+    const value: Job = {
+      ...job,
+      parts: job.parts.map((p) => (p.id === part.id ? { ...atStep(p, at), timerId: made.id } : p)),
+    };
+    write.mutate(
+      {
+        put: [
+          { collection: 'timer', value: made },
+          { collection: 'job', value },
+        ],
+      },
+      { onError: (error) => say({ text: `Not started: ${error.message}. Try again.` }) },
+    );
+  };
+  const dwellAt = indexOfStep(part, 'dwell');
+  const dwellStep = part.steps[dwellAt];
+  const on = (): void => {
+    if (dwellStep && part.dwell.bestMinutes > 0) begin(dwellStep, dwellAt);
+    else put((p) => atStep(p, p.at + 2));
+  };
+  const big: Record<string, readonly [string, () => void]> = {
+    apply: ['It is on: start the time', on],
+    rinse: ['Rinsed', () => put((p) => ({ ...next(p), rinsedAt: new Date().toISOString() }))],
+    'spot-test': ['It looks fine', () => put(next)],
+    make: ['It is made', () => put(next)],
+  };
+  const [title, press] = big[step.key] ?? ['Next', () => put(next)];
+  const then = part.steps[part.at + 1];
+  const waiting = timer !== null && timer.endedAt === null;
+  const said = (
+    <View style={styles.step}>
+      {!waiting && <StepSign of={step.key} size={112} />}
+      <Kind>
+        Step {part.at + 1} of {part.steps.length}
+      </Kind>
+      <Title>{NAMES[step.key]}</Title>
+      <Body style={waiting ? styles.beside : styles.text}>{step.text}</Body>
+      {!waiting && then && <Soft>Then: {NAMES[then.key].toLowerCase()}</Soft>}
+    </View>
+  );
+  const over = (done: Timer): void =>
+    put((p) => ({
+      ...next(p),
+      dwelt:
+        step.key === 'dwell'
+          ? {
+              tookMinutes: tookMinutes(done, Date.now()),
+              rewets: done.rewets,
+              endedBecause: done.endReason === null || done.endReason === 'done' ? '' : reasonWords(done.endReason),
+            }
+          : p.dwelt,
+    }));
+  if (waiting) {
+    return (
+      <Waiting timer={timer} part={part} said={said} head={head} meanwhile={meanwhile} foot={foot} onOver={over} />
+    );
+  }
+  return (
+    <Screen
+      pinned={head}
+      next={
+        <View style={styles.next}>
+          {timer ? (
+            <Action title="It is off: next" weight="main" onPress={() => over(timer)} testID="step-next" />
+          ) : step.key === 'dwell' ? (
+            <Action title="Start the time" weight="main" onPress={() => begin(step, part.at)} testID="step-next" />
+          ) : (
+            <Action
+              title={title}
+              weight="main"
+              onPress={press}
+              disabled={step.key === 'apply' && (!known || stops.length > 0)}
+              testID="step-next"
+            />
+          )}
+          <View style={styles.row}>
+            {onBack && <Action title="Back" onPress={onBack} testID="step-back" />}
+            {BEFORE.includes(step.key) && step.key !== 'spot-test' && (
+              <Action
+                title="I am past that"
+                onPress={() => put((p) => atStep(p, indexOfStep(p, 'spot-test')))}
+                testID="skip-ahead"
+              />
+            )}
+          </View>
+        </View>
+      }
+    >
+      {said}
+      {step.key === 'make' && (
+        <Action title="Open it on the bench" onPress={() => router.push(`/mix/${part.formula.id}`)} />
+      )}
+      {(step.key === 'spot-test' || step.key === 'steam') && (
+        <Action title={`Wait ${step.minutes ?? 1} minutes`} onPress={() => begin(step, part.at)} testID="start-wait" />
+      )}
+      {step.key === 'spot-test' && (
+        <Action
+          title="It suffers: stop here"
+          weight="danger"
+          onPress={() =>
+            put((p) => ({
+              ...atStep(p, indexOfStep(p, 'inspect')),
+              dwelt: { tookMinutes: 0, rewets: 0, endedBecause: 'the spot test failed' },
+            }))
+          }
+          testID="spot-failed"
+        />
+      )}
+      {step.key === 'apply' && stops.length > 0 && <StopCards stops={stops} nowMs={nowMs} />}
+      {step.key === 'apply' && <Body>Gloves on, a window open. Nothing else goes on it at the same time.</Body>}
+      {foot}
+    </Screen>
+  );
+}
+
+interface WaitingProps {
+  readonly timer: Timer;
+  readonly part: JobPart;
+  readonly said: ReactNode;
+  readonly head: ReactNode;
+  readonly meanwhile: ReactNode;
+  readonly foot: ReactNode;
+  readonly onOver: (timer: Timer) => void;
+}
+
+function Waiting({ timer, said, head, meanwhile, foot, onOver }: WaitingProps) {
+  const [asking, setAsking] = useState(false);
+  const now = timerAt(timer, useNow(5000));
+  const ripe = now.phase === 'best' || now.phase === 'over';
+  const wait = useWait(timer, onOver);
+  const off = (): void => {
+    const { phase } = timerAt(timer, Date.now());
+    if (phase === 'early' || phase === 'useful') setAsking(true);
+    else wait.end('done');
+  };
+  return (
+    <Screen
+      pinned={head}
+      next={
+        <View style={styles.next}>
+          {meanwhile}
+          <Action
+            title={timer.kind === 'dwell' || timer.kind === 'soak' ? 'Take it off' : 'The wait is over'}
+            weight={meanwhile || !ripe ? 'plain' : 'main'}
+            onPress={off}
+            disabled={wait.busy}
+            testID="take-off"
+          />
+        </View>
+      }
+    >
+      {said}
+      <WaitPart timer={timer} onEnded={onOver} />
+      <WhyEarly
+        open={asking}
+        onClose={() => setAsking(false)}
+        onReason={(reason) => {
+          setAsking(false);
+          wait.end(reason);
+        }}
+      />
+      {foot}
+    </Screen>
+  );
+}
+
+const styles = StyleSheet.create({
+  step: { alignItems: 'center', gap: SPACE.s, paddingTop: SPACE.s },
+  text: { fontFamily: FAMILY.body, fontSize: 23, lineHeight: 32, textAlign: 'center' },
+  beside: { textAlign: 'center' },
+  next: { gap: SPACE.s },
+  row: { flexDirection: 'row', gap: SPACE.s, flexWrap: 'wrap' },
+});

@@ -1,0 +1,65 @@
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import type { Timer } from '@/core';
+import { useTimers, useWriteHome } from '@/data';
+import { Action, Body, Kind, Part, Screen, Title, useNotice } from '@/ui';
+import { WaitPart } from './WaitPart';
+
+/** One wait that belongs to no job. */
+export function TimerScreen() {
+  const router = useRouter();
+  const { id = '' } = useLocalSearchParams<{ id?: string }>();
+  const timers = useTimers();
+  if (!timers.isSuccess) return <Screen>{null}</Screen>;
+  const timer = timers.data.find((t) => t.id === id);
+  if (!timer && timers.isFetching) return <Screen>{null}</Screen>;
+  if (!timer) {
+    return (
+      <Screen next={<Action title="To Today" weight="main" onPress={() => router.replace('/')} />}>
+        <Title>This wait is over</Title>
+        <Body>It was ended, here or in another tab.</Body>
+      </Screen>
+    );
+  }
+  return <OneTimer timer={timer} />;
+}
+
+function OneTimer({ timer }: { timer: Timer }) {
+  const router = useRouter();
+  const say = useNotice();
+  const write = useWriteHome();
+  const end = (): void =>
+    write.mutate(
+      { remove: [{ collection: 'timer', id: timer.id }] },
+      {
+        onSuccess: () => {
+          say({
+            text: `${timer.place || timer.name}: the wait is ended.`,
+            undo: () => write.mutate({ put: [{ collection: 'timer', value: timer }] }),
+          });
+          router.replace(timer.kind === 'infusion' ? '/mix' : '/');
+        },
+        onError: (error) => say({ text: `Not saved: ${error.message}. Try again.` }),
+      },
+    );
+  return (
+    <Screen
+      next={
+        <Action
+          title={timer.kind === 'infusion' ? 'Strained: now bottle it' : 'The wait is over'}
+          weight="main"
+          onPress={end}
+          testID="end-timer"
+        />
+      }
+    >
+      <Part>
+        <Kind>{timer.name}</Kind>
+        <Title>{timer.place || timer.name}</Title>
+      </Part>
+      <WaitPart timer={timer} onEnded={() => router.replace('/')} />
+      {timer.kind === 'infusion' && (
+        <Body>Strain it fine, through a cloth: bits left in it clog a nozzle and spoil. Then thin it one to one.</Body>
+      )}
+    </Screen>
+  );
+}

@@ -1,0 +1,144 @@
+import { activateKeepAwakeAsync, deactivateKeepAwake } from 'expo-keep-awake';
+import { useEffect, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { adjusted, ended, snoozed, timerAt, wetted, type EndReason, type Timer } from '@/core';
+import { useChangeTimer, useSettings } from '@/data';
+import {
+  Action,
+  Body,
+  Choice,
+  COLORS,
+  countdownText,
+  minutesText,
+  Sheet,
+  SPACE,
+  standing,
+  TimerFace,
+  useNotice,
+  useNow,
+} from '@/ui';
+import { END_REASONS } from './timerWords';
+
+/** The screen does not go dark while something runs, if so wished. */
+function useAwake(wished: boolean): void {
+  useEffect(() => {
+    if (!wished) return undefined;
+    activateKeepAwakeAsync('waiting').catch(() => undefined);
+    return () => {
+      deactivateKeepAwake('waiting').catch(() => undefined);
+    };
+  }, [wished]);
+}
+
+/** Minutes that a wait is put off by: what takes days can wait until tomorrow. */
+const snoozeOf = (timer: Timer): number => (timer.bestMinutes > 48 * 60 ? 24 * 60 : 5);
+
+interface Props {
+  readonly timer: Timer;
+  /** After it was ended, with the wait as it stands. */
+  readonly onEnded: (timer: Timer) => void;
+}
+
+/** What can be done with a wait: wet it, move it, be told again, end it early with a reason. */
+export function useWait(timer: Timer, onEnded: (timer: Timer) => void) {
+  const change = useChangeTimer();
+  const say = useNotice();
+  const wrong = (error: Error): void => say({ text: `Not saved: ${error.message}. Try again.` });
+  const alter = (to: (now: Timer) => Timer): void => change.mutate({ id: timer.id, change: to }, { onError: wrong });
+  return {
+    wet: () => alter((t) => wetted(t, new Date().toISOString())),
+    move: (minutes: number) => alter((t) => adjusted(t, minutes, Date.now())),
+    again: () => {
+      const minutes = snoozeOf(timer);
+      alter((t) => snoozed(t, new Date().toISOString(), minutes));
+      say({ text: `You will be told again in ${minutesText(minutes)}.` });
+    },
+    end: (reason: EndReason) => {
+      const at = new Date().toISOString();
+      change.mutate(
+        { id: timer.id, change: (t) => ended(t, at, reason) },
+        { onSuccess: (now) => onEnded(now ?? ended(timer, at, reason)), onError: wrong },
+      );
+    },
+    busy: change.isPending,
+  };
+}
+
+/** A wait under way: its face, and what can be done with it. Taking it off is the screen's own big button. */
+export function WaitPart({ timer, onEnded }: Props) {
+  const settings = useSettings();
+  const nowMs = useNow();
+  const wait = useWait(timer, onEnded);
+  const now = timerAt(timer, nowMs);
+  useAwake(settings.awake);
+  const step = timer.bestMinutes > 48 * 60 ? 24 * 60 : timer.bestMinutes >= 120 ? 30 : timer.bestMinutes >= 20 ? 5 : 1;
+  const late = now.rewetInMs !== null && now.rewetInMs <= 0;
+  return (
+    <View style={styles.wait}>
+      <TimerFace timer={timer} now={now} nowMs={nowMs} />
+      <Body style={styles.standing} role="status">
+        {standing(timer, now)}
+      </Body>
+      {now.rewetInMs !== null && (
+        <View style={[styles.wet, late && styles.late]} testID="rewet">
+          <Body style={styles.words}>
+            {late ? 'It is drying: wet it again now.' : `Wet it again in ${countdownText(now.rewetInMs)}.`}
+          </Body>
+          <Action title="Wetted again" onPress={wait.wet} testID="wetted" />
+        </View>
+      )}
+      <View style={styles.row}>
+        <Action
+          title={`− ${minutesText(step)}`}
+          label={`${minutesText(step)} shorter`}
+          onPress={() => wait.move(-step)}
+          testID="shorter"
+        />
+        <Action
+          title={`+ ${minutesText(step)}`}
+          label={`${minutesText(step)} longer`}
+          onPress={() => wait.move(step)}
+          disabled={timer.mustComeOff && timer.bestMinutes >= timer.longestMinutes}
+          testID="longer"
+        />
+        {now.phase !== 'early' && (
+          <Action title={`Tell me in ${minutesText(snoozeOf(timer))}`} onPress={wait.again} testID="again" />
+        )}
+      </View>
+    </View>
+  );
+}
+
+/** Asks why a wait is ended before its best. */
+export function WhyEarly({
+  open,
+  onClose,
+  onReason,
+}: {
+  readonly open: boolean;
+  readonly onClose: () => void;
+  readonly onReason: (reason: EndReason) => void;
+}) {
+  const [chosen] = useState<EndReason[]>([]);
+  return (
+    <Sheet title="Off already? Why?" open={open} onClose={onClose}>
+      <Choice label="Why it comes off" options={END_REASONS} chosen={chosen} onChoose={onReason} />
+    </Sheet>
+  );
+}
+
+const styles = StyleSheet.create({
+  wait: { gap: SPACE.m, alignItems: 'stretch' },
+  standing: { textAlign: 'center', fontWeight: '700' },
+  wet: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: SPACE.m,
+    backgroundColor: COLORS.sheet,
+    borderRadius: 12,
+    padding: SPACE.m,
+  },
+  late: { backgroundColor: COLORS.cautionTint },
+  words: { flex: 1 },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s, justifyContent: 'center' },
+});

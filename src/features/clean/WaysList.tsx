@@ -1,0 +1,271 @@
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { LOOK_BACK_DAYS, SOURCES, strengthLine, type Finding, type RuledOut, type Soil, type Way } from '@/core';
+import { newId, useRecentLog, useSettings, useWriteHome } from '@/data';
+import {
+  Action,
+  Body,
+  capital,
+  COLORS,
+  Columns,
+  FindingCard,
+  Heading,
+  Kind,
+  minutesText,
+  Part,
+  Screen,
+  Soft,
+  SPACE,
+  Title,
+  useNotice,
+  useNow,
+} from '@/ui';
+import type { ChosenPlace } from './place';
+import { jobOf, partFrom } from './startJob';
+import { Stopped } from './Stopped';
+import { useSupplies } from './useSupplies';
+import { useWays, type HeldWay } from './useWays';
+
+interface Props {
+  readonly chosen: ChosenPlace;
+  readonly soil: Soil;
+  readonly onSoil: () => void;
+}
+
+const EFFORT = { 1: 'a wipe', 2: 'a brush', 3: 'hard work' } as const;
+
+const sourcesOf = (f: Finding): string[] => f.sources.map((s) => SOURCES[s]);
+
+/** Where a way comes from, in words. */
+export function fromWords({ candidate }: Way, knowsCupboard: boolean): string {
+  switch (candidate.from) {
+    case 'shelf':
+      return 'On the shelf';
+    case 'cupboard':
+      return knowsCupboard ? 'You can make it now' : 'To be made';
+    case 'one-missing':
+      return `With one thing more: ${candidate.missing.join('')}`;
+    case 'more-missing':
+      return `Needs ${candidate.missing.join(', ')}`;
+  }
+}
+
+function dwellWords({ dwell }: Way): string {
+  const on = dwell.bestMinutes === 0 ? 'wipe at once' : `${minutesText(dwell.bestMinutes)} on`;
+  const most = dwell.longestMinutes > dwell.bestMinutes ? `, ${minutesText(dwell.longestMinutes)} at most` : '';
+  const wet = dwell.rewetEveryMinutes === null ? '' : `, wetted every ${minutesText(dwell.rewetEveryMinutes)}`;
+  return on + most + wet;
+}
+
+/** How many ways stand open at first. */
+const SHOWN = 3;
+
+/** The ways for a surface and a soil, the best first; below, what is ruled out and why. */
+export function WaysList({ chosen, soil, onSoil }: Props) {
+  const router = useRouter();
+  const say = useNotice();
+  const settings = useSettings();
+  const house = useSupplies();
+  const recent = useRecentLog(LOOK_BACK_DAYS);
+  const nowMs = useNow(60_000);
+  const write = useWriteHome();
+  const found = useWays(chosen, soil, house, settings, recent.data ?? NONE, nowMs);
+  const [picked, setPicked] = useState(0);
+  const [all, setAll] = useState(false);
+  if (!found || !recent.isSuccess) return <Screen>{null}</Screen>;
+  const shown = all ? found.ways : found.ways.slice(0, SHOWN);
+  const best = found.ways[picked];
+  const start = ({ way }: HeldWay): void => {
+    const job = jobOf(
+      newId(),
+      `${chosen.place.name}: ${soil.name.toLowerCase()}`,
+      [partFrom(newId(), chosen, soil, way)],
+      new Date().toISOString(),
+    );
+    write.mutate(
+      { put: [{ collection: 'job', value: job }] },
+      {
+        onSuccess: () => router.push(`/clean/job?id=${job.id}`),
+        onError: (error) => say({ text: `Not started: ${error.message}. Try again.` }),
+      },
+    );
+  };
+  return (
+    <Screen
+      broad
+      next={
+        best ? (
+          <Action
+            title={`Start: ${best.way.candidate.formula.name}`}
+            weight="main"
+            onPress={() => start(best)}
+            disabled={write.isPending}
+            testID="start-way"
+          />
+        ) : (
+          <Action title="Another soil" onPress={onSoil} />
+        )
+      }
+    >
+      <Part>
+        <Title>{chosen.place.name}</Title>
+        <Soft>
+          {soil.name}, on {chosen.envelope.name.toLowerCase()}
+        </Soft>
+        <Body>
+          <Body style={styles.bold}>First: </Body>
+          {found.first}
+        </Body>
+        {found.beyond !== null && <Body style={styles.beyond}>{found.beyond}</Body>}
+      </Part>
+      {found.stopped.length > 0 && <Stopped stopped={found.stopped} nowMs={nowMs} />}
+      {chosen.own !== null && (
+        <Action
+          title="Something bought was used on it lately"
+          weight="quiet"
+          onPress={() => router.push(`/log/new?surface=${chosen.place.surfaceId ?? ''}`)}
+          testID="bought-lately"
+        />
+      )}
+      {chosen.own === null && (
+        <Soft>
+          Not one of your own surfaces: Biscuit does not know what was last used on it. If it was a bought cleaner,
+          rinse it well first.
+        </Soft>
+      )}
+      <Columns
+        left={
+          <Part>
+            <Heading>
+              {found.ways.length === 1 ? 'One way' : found.ways.length === 0 ? 'No way' : 'Ways, the best first'}
+            </Heading>
+            {found.ways.length === 0 && (
+              <Body>Nothing you have, and none of Biscuit’s formulas, does this without harm. See below why.</Body>
+            )}
+            {!house.knowsCupboard && found.ways.length > 0 && (
+              <Soft>Your cupboard is not filled in yet, so every ingredient counts as there.</Soft>
+            )}
+            {shown.map((held, i) => (
+              <WayCard
+                key={held.way.candidate.formula.id}
+                held={held}
+                on={i === picked}
+                knowsCupboard={house.knowsCupboard}
+                onPick={() => setPicked(i)}
+              />
+            ))}
+            {!all && found.ways.length > SHOWN && (
+              <Action
+                title={`${found.ways.length - SHOWN} more ways`}
+                onPress={() => setAll(true)}
+                testID="more-ways"
+              />
+            )}
+          </Part>
+        }
+        right={found.ruledOut.length > 0 && <RuledOutList ruledOut={found.ruledOut} />}
+      />
+    </Screen>
+  );
+}
+
+const NONE: readonly never[] = [];
+
+interface CardProps {
+  readonly held: HeldWay;
+  readonly on: boolean;
+  readonly knowsCupboard: boolean;
+  readonly onPick: () => void;
+}
+
+function WayCard({ held: { way, meets }, on, knowsCupboard, onPick }: CardProps) {
+  const cautions = [...meets.map((m) => m.finding), ...way.cautions];
+  const name = way.candidate.formula.name;
+  const strength = strengthLine(way.candidate.evaluation.state);
+  return (
+    <View style={[styles.card, on && styles.on]} testID="way">
+      <View style={styles.head}>
+        <View style={styles.words}>
+          <Kind style={way.candidate.from === 'shelf' ? styles.made : undefined}>{fromWords(way, knowsCupboard)}</Kind>
+          <Body style={styles.name}>{name}</Body>
+        </View>
+        {on ? (
+          <Body style={styles.chosen}>Chosen</Body>
+        ) : (
+          <Action title="Choose" label={`Choose ${name}`} onPress={onPick} />
+        )}
+      </View>
+      <Body>{way.why}</Body>
+      {strength !== '' && <Soft>{capital(strength)}</Soft>}
+      <Body style={styles.figures}>
+        {dwellWords(way)} · {EFFORT[way.effort]}
+      </Body>
+      {on && cautions.map((f) => <FindingCard key={f.code + f.scope} finding={f} sources={sourcesOf(f)} />)}
+      {!on && cautions.length > 0 && (
+        <Soft>{cautions.length === 1 ? 'One thing to mind' : `${cautions.length} things to mind`}</Soft>
+      )}
+    </View>
+  );
+}
+
+const BECAUSE: Readonly<Record<RuledOut['because'], string>> = {
+  danger: 'A danger',
+  surface: 'Would harm this surface',
+  sets: 'Would set it for good',
+  cancels: 'Cancels itself out',
+  'does-not-lift': 'Does not lift it',
+};
+
+/** What is ruled out, together where the reason is one and the same. */
+function RuledOutList({ ruledOut }: { ruledOut: readonly RuledOut[] }) {
+  const reasons = Object.keys(BECAUSE) as RuledOut['because'][];
+  return (
+    <Part>
+      <Heading>Ruled out</Heading>
+      {reasons.map((because) => {
+        const here = ruledOut.filter((r) => r.because === because);
+        if (here.length === 0) return null;
+        const whys = [...new Set(here.map((r) => r.why))];
+        return (
+          <View key={because} style={styles.out}>
+            <Body style={styles.bold}>{BECAUSE[because]}</Body>
+            {whys.map((why) => (
+              <View key={why} style={styles.why}>
+                <Body>
+                  {here
+                    .filter((r) => r.why === why)
+                    .map((r) => r.candidate.formula.name)
+                    .join(', ')}
+                </Body>
+                <Soft>{why}</Soft>
+              </View>
+            ))}
+          </View>
+        );
+      })}
+    </Part>
+  );
+}
+
+const styles = StyleSheet.create({
+  bold: { fontWeight: '700' },
+  beyond: { color: COLORS.caution, fontWeight: '700' },
+  card: {
+    backgroundColor: COLORS.sheet,
+    borderRadius: 12,
+    padding: SPACE.m,
+    gap: SPACE.xs,
+    borderWidth: 1.5,
+    borderColor: COLORS.line,
+  },
+  on: { borderColor: COLORS.action, borderWidth: 3 },
+  head: { flexDirection: 'row', alignItems: 'center', gap: SPACE.m },
+  words: { flex: 1 },
+  made: { color: COLORS.action },
+  name: { fontWeight: '700', fontSize: 19, lineHeight: 25 },
+  chosen: { color: COLORS.action, fontWeight: '700' },
+  figures: { fontVariant: ['tabular-nums'], fontWeight: '700' },
+  out: { gap: SPACE.xs, paddingBottom: SPACE.s },
+  why: { borderLeftWidth: 3, borderLeftColor: COLORS.line, paddingLeft: SPACE.m, paddingVertical: 2 },
+});

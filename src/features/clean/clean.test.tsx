@@ -1,0 +1,231 @@
+import { fireEvent, screen, waitFor, within } from '@testing-library/react-native';
+import { startTimer, type Home, type Job } from '@/core';
+import { pipit } from '@/data/demo/pipit';
+import { renderIn, settle } from '@/testing/renderIn';
+import { CleanScreen } from './CleanScreen';
+import { JobScreen } from './JobScreen';
+import { PlanScreen } from './PlanScreen';
+import { TimerScreen } from './TimerScreen';
+import { TimersScreen } from './TimersScreen';
+
+const mockPush = jest.fn();
+let mockParams: Record<string, string> = {};
+jest.mock('expo-router', () => ({
+  useRouter: () => ({ push: mockPush, replace: mockPush }),
+  useLocalSearchParams: () => mockParams,
+}));
+jest.mock('expo-keep-awake', () => ({
+  activateKeepAwakeAsync: () => Promise.resolve(),
+  deactivateKeepAwake: () => Promise.resolve(),
+}));
+
+const home = pipit(new Date());
+
+/** Starts the first way for a surface and a soil of the demo home, and gives the job back. */
+async function started(surface: string, soil: string, from: Home = home): Promise<Job> {
+  mockParams = { surface, soil };
+  const { store, unmount } = await renderIn(<CleanScreen />, from);
+  await settle();
+  fireEvent.press(screen.getByTestId('start-way'));
+  await settle();
+  const job = (await store.all('job'))[0]!;
+  unmount();
+  return job;
+}
+
+const at = (job: Job, step: string): Job => ({
+  ...job,
+  parts: job.parts.map((p) => ({ ...p, at: p.steps.findIndex((s) => s.key === step) })),
+});
+
+beforeEach(() => mockPush.mockClear());
+
+describe('what are you cleaning?', () => {
+  test('a home without rooms can pick any surface', async () => {
+    mockParams = {};
+    await renderIn(<CleanScreen />);
+    fireEvent.press(screen.getByTestId('other-surface'));
+    fireEvent.press(screen.getByRole('radio', { name: 'Marble' }));
+    expect(mockPush).toHaveBeenCalledWith('/clean?surface=any%3Amarble');
+  });
+
+  test('its own surfaces stand by room, the usual soil first', async () => {
+    mockParams = {};
+    await renderIn(<CleanScreen />, home);
+    expect(screen.getByText('Shower room')).toBeTruthy();
+    fireEvent.press(screen.getByRole('radio', { name: 'Grout' }));
+    expect(mockPush).toHaveBeenCalledWith('/clean?surface=pipit-grout');
+    mockParams = { surface: 'pipit-grout' };
+    screen.unmount();
+    await renderIn(<CleanScreen />, home);
+    const usual = screen.getByLabelText('Usual soils');
+    expect(within(usual).getAllByRole('radio')[0]).toHaveTextContent('Mould and mildew');
+  });
+
+  test('marble and limescale: no way, and every acid is ruled out with its reason', async () => {
+    mockParams = { surface: 'any:marble', soil: 'limescale' };
+    await renderIn(<CleanScreen />, home);
+    await settle();
+    expect(screen.getByText('No way')).toBeTruthy();
+    expect(screen.getByText('Would harm this surface')).toBeTruthy();
+    expect(screen.getAllByText(/Its calcite dissolves in acid/).length).toBeGreaterThan(0);
+    expect(screen.queryByTestId('start-way')).toBeNull();
+  });
+
+  test('bleach left on the sealant stops every acid; the rinse is written into the log and lifts it', async () => {
+    mockParams = { surface: 'pipit-sealant', soil: 'limescale' };
+    const { store } = await renderIn(<CleanScreen />, home);
+    await settle();
+    expect(screen.getAllByTestId('stopped').length).toBeGreaterThan(0);
+    expect(screen.queryByTestId('start-way')).toBeNull();
+    fireEvent.press(screen.getAllByTestId('rinsed-now')[0]!);
+    await settle();
+    await waitFor(() => expect(screen.queryByTestId('stopped')).toBeNull());
+    expect(screen.getByTestId('start-way')).toBeTruthy();
+    const entry = (await store.log()).entries.find((e) => e.id === 'pipit-log-bought');
+    expect(entry?.rinsedAt).not.toBeNull();
+    expect(entry?.history).toHaveLength(1);
+  });
+
+  test('a full disk is said, and nothing is started', async () => {
+    mockParams = { surface: 'pipit-tile', soil: 'limescale' };
+    const { storage, store } = await renderIn(<CleanScreen />, home);
+    await settle();
+    storage.full = true;
+    fireEvent.press(screen.getByTestId('start-way'));
+    await waitFor(() => expect(screen.getByText(/Not started: The disk is full/)).toBeTruthy());
+    expect(await store.all('job')).toEqual([]);
+  });
+});
+
+describe('the guide', () => {
+  test('a failed spot test ends in an entry that says so, and nothing is put on', async () => {
+    const job = at(await started('pipit-tile', 'limescale'), 'spot-test');
+    mockParams = { id: job.id };
+    const { store } = await renderIn(<JobScreen />, { ...home, jobs: [job] });
+    fireEvent.press(screen.getByTestId('spot-failed'));
+    await settle();
+    fireEvent.press(screen.getByTestId('log-done'));
+    await settle();
+    const entry = (await store.log()).entries[0]!;
+    expect(entry).toMatchObject({ outcome: 'stopped', surface: { id: 'pipit-tile' } });
+    expect(entry.dwell?.endedBecause).toBe('the spot test failed');
+    expect(await store.all('job')).toEqual([]);
+  });
+
+  test('bleach logged since the job began stops it before it goes on', async () => {
+    const job = at(await started('pipit-tile', 'limescale'), 'apply');
+    const bleach = home.log.find((e) => e.id === 'pipit-log-bought')!;
+    const onTile = { ...bleach, id: 'later', surface: { ...bleach.surface, id: 'pipit-tile', name: 'Wall tiles' } };
+    mockParams = { id: job.id };
+    const { store } = await renderIn(<JobScreen />, { ...home, timers: [], jobs: [job], log: [onTile] });
+    await settle();
+    fireEvent.press(screen.getByTestId('step-next'));
+    await settle();
+    expect(await store.all('timer')).toEqual([]);
+    fireEvent.press(screen.getAllByTestId('rinsed-now')[0]!);
+    await settle();
+    fireEvent.press(screen.getByTestId('step-next'));
+    await settle();
+    expect(await store.all('timer')).toHaveLength(1);
+  });
+
+  test('what it is usually done with is offered first', async () => {
+    const surfaces = home.surfaces.map((s) =>
+      s.id === 'pipit-tile' ? { ...s, upkeep: { everyDays: 7, soilId: 'limescale', formulaId: 'pipit-shower' } } : s,
+    );
+    mockParams = { surface: 'pipit-tile', soil: 'limescale' };
+    await renderIn(<CleanScreen />, { ...home, surfaces });
+    await settle();
+    expect(screen.getByTestId('start-way')).toHaveTextContent('Start: Shower wall');
+  });
+
+  test('the time starts when it is on; wetted and ended, the entry keeps how it went', async () => {
+    const job = at(await started('pipit-tile', 'limescale'), 'apply');
+    mockParams = { id: job.id };
+    const { store } = await renderIn(<JobScreen />, { ...home, timers: [], jobs: [job] });
+    fireEvent.press(screen.getByTestId('step-next'));
+    await settle();
+    const timer = (await store.all('timer'))[0]!;
+    expect(timer).toMatchObject({ kind: 'dwell', jobId: job.id, bestMinutes: job.parts[0]!.dwell.bestMinutes });
+    expect(screen.getByTestId('timer-face')).toBeTruthy();
+    fireEvent.press(screen.getByTestId('take-off'));
+    fireEvent.press(screen.getByRole('radio', { name: 'It dried out' }));
+    await settle();
+    const part = (await store.all('job'))[0]!.parts[0]!;
+    expect(part.steps[part.at]?.key).toBe('agitate');
+    expect(part.dwelt?.endedBecause).toBe('it dried out');
+  });
+
+  test('once more goes back to the wetting, with an entry for the first time', async () => {
+    const job = at(await started('pipit-tile', 'limescale'), 'inspect');
+    mockParams = { id: job.id };
+    const { store } = await renderIn(<JobScreen />, { ...home, jobs: [job], log: [] });
+    fireEvent.press(screen.getByRole('radio', { name: 'Touch 4' }));
+    fireEvent.press(screen.getByTestId('log-repeat'));
+    await settle();
+    expect((await store.log()).entries).toHaveLength(1);
+    expect((await store.log()).entries[0]).toMatchObject({ outcome: 'repeat', rating: { touch: 4 } });
+    expect(screen.getByText('Put it on')).toBeTruthy();
+  });
+
+  test('step up writes it down and leads back to the ways', async () => {
+    const job = at(await started('pipit-tile', 'limescale'), 'inspect');
+    mockParams = { id: job.id };
+    const { store } = await renderIn(<JobScreen />, { ...home, jobs: [job], log: [] });
+    fireEvent.press(screen.getByTestId('log-step-up'));
+    await settle();
+    expect((await store.log()).entries[0]?.outcome).toBe('step-up');
+    expect(mockPush).toHaveBeenCalledWith('/clean?surface=pipit-tile&soil=limescale');
+  });
+
+  test('a job that is gone says so', async () => {
+    mockParams = { id: 'nothing' };
+    await renderIn(<JobScreen />, home);
+    expect(screen.getByText('No job here')).toBeTruthy();
+  });
+
+  test('a plan of two parts starts both, the second after the first', async () => {
+    mockParams = { plan: 'grout-then-wash', room: 'pipit-shower' };
+    const { store } = await renderIn(<PlanScreen />, home);
+    await settle();
+    fireEvent.press(screen.getByTestId('start-plan'));
+    await settle();
+    const job = (await store.all('job'))[0]!;
+    expect(job.parts.map((p) => p.place.name)).toEqual(['Grout', 'Wall tiles']);
+    expect(job.parts[1]?.afterId).toBe(job.parts[0]?.id);
+  });
+});
+
+describe('waits of one’s own', () => {
+  test('wrong minutes are said and kept; a soak overnight says when it is best', async () => {
+    mockParams = {};
+    const { store } = await renderIn(<TimersScreen />);
+    fireEvent.changeText(screen.getByTestId('timer-minutes'), 'soon');
+    expect(screen.getByText(/Give a number from 1 to 86 400/)).toBeTruthy();
+    expect(screen.getByTestId('timer-minutes').props.value).toBe('soon');
+    fireEvent.press(screen.getByRole('radio', { name: 'Soak overnight' }));
+    expect(screen.getByText(/Of use after 4 h, best 8 h/)).toBeTruthy();
+    fireEvent.press(screen.getByTestId('start-timer'));
+    await settle();
+    expect((await store.all('timer'))[0]).toMatchObject({ kind: 'soak', bestMinutes: 480, mustComeOff: false });
+  });
+
+  test('ended, it is gone, and undo brings it back as it was', async () => {
+    const timer = startTimer(
+      { id: 't', kind: 'own', name: 'Wait', place: 'Tub', usefulMinutes: 5, bestMinutes: 5, longestMinutes: 10 },
+      new Date().toISOString(),
+    );
+    mockParams = { id: 't' };
+    const { store } = await renderIn(<TimerScreen />, { ...home, timers: [timer] });
+    fireEvent.press(screen.getByTestId('longer'));
+    await settle();
+    expect((await store.all('timer'))[0]?.bestMinutes).toBe(6);
+    fireEvent.press(screen.getByTestId('end-timer'));
+    await settle();
+    expect(await store.all('timer')).toEqual([]);
+    fireEvent.press(screen.getByText('Undo'));
+    await settle();
+    expect((await store.all('timer'))[0]?.bestMinutes).toBe(6);
+  });
+});

@@ -1,0 +1,47 @@
+import { envelopeOf, SURFACES, type HomeSurface, type JobPlace, type Room, type Surface } from '@/core';
+
+/** Where to clean: a surface of the home, or any of the catalogue. */
+export interface ChosenPlace {
+  readonly place: JobPlace;
+  /** What it stands. */
+  readonly envelope: Surface;
+  readonly own: HomeSurface | null;
+  readonly room: Room | null;
+}
+
+/** A surface that is not of the home is taken for half a square metre. */
+const SOME_M2 = 0.5;
+
+/** The place of an address: the id of a surface of the home, or `any:` and the catalogue's id; null if there is none. */
+export function placeOf(key: string, surfaces: readonly HomeSurface[], rooms: readonly Room[]): ChosenPlace | null {
+  if (key.startsWith('any:')) {
+    const envelope = SURFACES.find((s) => s.id === key.slice(4));
+    if (!envelope) return null;
+    const place: JobPlace = {
+      surfaceId: null,
+      roomId: null,
+      roomName: '',
+      name: envelope.name,
+      material: envelope.id,
+      areaM2: SOME_M2,
+    };
+    return { place, envelope, own: null, room: null };
+  }
+  const own = surfaces.find((s) => s.id === key);
+  const envelope = own ? envelopeOf(own) : null;
+  if (!own || !envelope) return null;
+  const room = rooms.find((r) => r.id === own.roomId) ?? null;
+  return {
+    place: {
+      surfaceId: own.id,
+      roomId: own.roomId,
+      roomName: room?.name ?? '',
+      name: own.name,
+      material: own.surfaceId,
+      areaM2: own.areaM2,
+    },
+    envelope,
+    own,
+    room,
+  };
+}

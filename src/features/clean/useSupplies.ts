@@ -1,0 +1,60 @@
+import { useMemo } from 'react';
+import {
+  isPastItsDay,
+  STARTER_FORMULAS,
+  USUAL_CIRCUMSTANCES,
+  weighSupplies,
+  type Batch,
+  type Candidate,
+  type Circumstances,
+} from '@/core';
+import { useBatches, useFormulas, usePantry, useSettings } from '@/data';
+
+export interface InTheHouse {
+  /** Everything there is to clean with, weighed up once. */
+  readonly candidates: readonly Candidate[];
+  readonly at: Circumstances;
+  /** False if the cupboard is empty: then every ingredient counts as there. */
+  readonly knowsCupboard: boolean;
+  readonly ready: boolean;
+}
+
+/** The newest bottle of each formula that is still good. */
+function goodBottles(batches: readonly Batch[], nowISO: string): Batch[] {
+  const good = batches
+    .filter((b) => b.state === 'kept' && !isPastItsDay(b, nowISO))
+    .sort((a, b) => b.madeAt.localeCompare(a.madeAt));
+  return good.filter((b, i) => good.findIndex((o) => o.formula.id === b.formula.id) === i);
+}
+
+/** What the shelf and the cupboard have to clean with. */
+export function useSupplies(): InTheHouse {
+  const settings = useSettings();
+  const batches = useBatches();
+  const formulas = useFormulas();
+  const pantry = usePantry();
+  const ready = batches.isSuccess && formulas.isSuccess && pantry.isSuccess;
+  return useMemo(() => {
+    const at: Circumstances = {
+      ...USUAL_CIRCUMSTANCES,
+      dropsPerML: settings.dropsPerML,
+      lives: settings.lives,
+      hardnessMgPerL: settings.hardnessMgPerL,
+      schools: settings.schools,
+    };
+    const bottles = goodBottles(batches.data ?? [], new Date().toISOString());
+    const made = new Set(bottles.map((b) => b.formula.id));
+    const cupboard = (pantry.data ?? []).filter((i) => i.left === null || i.left.value > 0).map((i) => i.id);
+    const candidates = ready
+      ? weighSupplies(
+          {
+            shelf: bottles.map((b) => b.formula),
+            formulas: [...(formulas.data ?? []), ...STARTER_FORMULAS].filter((f) => !made.has(f.id)),
+            cupboard: cupboard.length > 0 ? cupboard : null,
+          },
+          at,
+        )
+      : [];
+    return { candidates, at, knowsCupboard: cupboard.length > 0, ready };
+  }, [settings, batches.data, formulas.data, pantry.data, ready]);
+}

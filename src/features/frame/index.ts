@@ -1,2 +1,0 @@
-export { Frame } from './Frame';
-export { NotFoundScreen } from './NotFoundScreen';

@@ -1,0 +1,289 @@
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { checked, edited, logEntrySchema, typedNumber, type LogChange, type LogEntry } from '@/core';
+import { useLog, useWriteHome } from '@/data';
+import {
+  Action,
+  Body,
+  capital,
+  Choice,
+  COLORS,
+  dayText,
+  Field,
+  Heading,
+  Kind,
+  minutesText,
+  Part,
+  RATED,
+  Ratings,
+  Screen,
+  Soft,
+  SPACE,
+  Title,
+  useNotice,
+  useWide,
+  whenText,
+} from '@/ui';
+import { OUTCOME_WORDS } from './LogScreen';
+
+/** One entry of the log, as it was; what is changed keeps what it said before. */
+export function EntryScreen({ id }: { id: string }) {
+  const router = useRouter();
+  const log = useLog();
+  if (!log.isSuccess) return <Screen>{null}</Screen>;
+  const entry = log.data.entries.find((e) => e.id === id);
+  if (!entry) {
+    if (!log.data.complete || log.isFetching) return <Screen>{null}</Screen>;
+    return (
+      <Screen next={<Action title="To the log" weight="main" onPress={() => router.replace('/log')} />}>
+        <Title>Not here</Title>
+        <Body>This entry is not in the log of this home.</Body>
+      </Screen>
+    );
+  }
+  return <Entry key={entry.id} entry={entry} />;
+}
+
+function Entry({ entry }: { entry: LogEntry }) {
+  const router = useRouter();
+  const wide = useWide();
+  const say = useNotice();
+  const write = useWriteHome();
+  const [changing, setChanging] = useState(false);
+  const wrong = (error: Error): void => say({ text: `Not saved: ${error.message}. Nothing was changed.` });
+  const remove = (): void =>
+    write.mutate(
+      { log: { put: [], remove: [entry] } },
+      {
+        onSuccess: () => {
+          router.replace('/log');
+          say({
+            text: `${entry.surface.name} is taken out of the log.`,
+            undo: () => write.mutate({ log: { put: [entry], remove: [] } }),
+          });
+        },
+        onError: wrong,
+      },
+    );
+  const rinse = (): void => {
+    const at = new Date().toISOString();
+    write.mutate({ log: { put: [edited(entry, { rinsedAt: at }, at)], remove: [] } }, { onError: wrong });
+  };
+  const again =
+    `/clean?surface=${encodeURIComponent(entry.surface.id ?? `any:${entry.surface.material ?? ''}`)}&soil=${entry.soil.id ?? ''}` as const;
+  return (
+    <Screen
+      next={
+        <Action
+          title={entry.surface.id || entry.surface.material ? 'Clean it again' : 'What are you cleaning?'}
+          weight="main"
+          onPress={() => router.push(entry.surface.id || entry.surface.material ? again : '/clean')}
+        />
+      }
+    >
+      <Part>
+        <Kind>
+          {entry.room.name || 'At home'} · {dayText(entry.at)}, {whenText(Date.parse(entry.at), Date.parse(entry.at))}
+        </Kind>
+        <Title>{entry.surface.name}</Title>
+        {entry.soil.name !== '' && <Soft>{entry.soil.name}</Soft>}
+        <Body style={styles.outcome}>{OUTCOME_WORDS[entry.outcome]}</Body>
+      </Part>
+      <Facts entry={entry} />
+      {entry.rinsedAt === null && (
+        <View style={styles.left}>
+          <Body>It was not rinsed off: it still counts as being there when the next thing goes on.</Body>
+          <Action title="I have rinsed it now" onPress={rinse} testID="rinsed-now" />
+        </View>
+      )}
+      {changing ? (
+        <ChangeForm
+          entry={entry}
+          onDone={(change) => {
+            const at = new Date().toISOString();
+            write.mutate(
+              { log: { put: [edited(entry, change, at)], remove: [] } },
+              { onSuccess: () => setChanging(false), onError: wrong },
+            );
+          }}
+          onClose={() => setChanging(false)}
+        />
+      ) : (
+        <View style={styles.row}>
+          <Action title="Change it" onPress={() => setChanging(true)} testID="change-entry" />
+          <Action title="Take it out" weight="danger" onPress={remove} testID="remove-entry" />
+          {!wide && <Action title="To the log" onPress={() => router.push('/log')} />}
+        </View>
+      )}
+      {entry.used.kind === 'formula' && entry.used.card !== '' && (
+        <Part>
+          <Heading>As it was mixed</Heading>
+          <Body style={styles.card}>{entry.used.card.trim()}</Body>
+        </Part>
+      )}
+      {entry.history.length > 0 && (
+        <Part>
+          <Heading>What it said before</Heading>
+          {entry.history.map((h) => (
+            <Soft key={h.at}>
+              {dayText(h.at)}, {whenText(Date.parse(h.at), Date.parse(h.at))}:{' '}
+              {Object.entries(h.was)
+                .map(([key, value]) => `${FIELD_WORDS[key] ?? key} ${beforeWords(value)}`)
+                .join('; ')}
+            </Soft>
+          ))}
+        </Part>
+      )}
+    </Screen>
+  );
+}
+
+const FIELD_WORDS: Readonly<Record<string, string>> = {
+  rinsedAt: 'rinsed',
+  workMinutes: 'minutes',
+  notes: 'note',
+};
+
+/** A value of before, in words: a note, a number, a day, a rating. */
+function beforeWords(value: unknown): string {
+  switch (typeof value) {
+    case 'string':
+      return value === '' ? 'nothing' : /^\d{4}-\d\d-\d\dT/.test(value) ? dayText(value) : value;
+    case 'number':
+      return String(value);
+    case 'object':
+      return (
+        Object.entries(value ?? {})
+          .filter(([, v]) => v !== null)
+          .map(([k, v]) => `${k} ${String(v)}`)
+          .join(', ') || 'nothing'
+      );
+    default:
+      return 'nothing';
+  }
+}
+
+function Facts({ entry }: { entry: LogEntry }) {
+  const { dwell, used } = entry;
+  const rated = RATED.flatMap(({ key, label }) => {
+    const value = entry.rating[key];
+    return value === null ? [] : [`${label} ${value}`];
+  });
+  const facts: (readonly [string, string])[] = [
+    ['With', capital(used.name)],
+    ['Strength', used.kind === 'formula' ? used.strength : 'a bought product: see its label'],
+    [
+      'On for',
+      dwell
+        ? `${dwell.tookMinutes < 1 ? 'under a minute' : minutesText(dwell.tookMinutes)} of ${minutesText(dwell.plannedMinutes)}${dwell.rewets > 0 ? `, wetted again ${dwell.rewets} ${dwell.rewets === 1 ? 'time' : 'times'}` : ''}${dwell.endedBecause ? `; ${dwell.endedBecause}` : ''}`
+        : '',
+    ],
+    ['Rinsed', entry.rinsedAt ? 'yes' : 'no'],
+    ['Rated', rated.join(', ')],
+    [
+      'Work',
+      [
+        entry.workMinutes === null ? '' : minutesText(entry.workMinutes),
+        entry.strokes === null ? '' : `${entry.strokes} strokes`,
+      ]
+        .filter(Boolean)
+        .join(', '),
+    ],
+    ['Note', entry.notes],
+  ];
+  return (
+    <View style={styles.facts}>
+      {facts
+        .filter(([, value]) => value !== '')
+        .map(([label, value]) => (
+          <View key={label} style={styles.fact}>
+            <Soft style={styles.label}>{label}</Soft>
+            <Body style={styles.value}>{value}</Body>
+          </View>
+        ))}
+    </View>
+  );
+}
+
+function ChangeForm({
+  entry,
+  onDone,
+  onClose,
+}: {
+  readonly entry: LogEntry;
+  readonly onDone: (change: LogChange) => void;
+  readonly onClose: () => void;
+}) {
+  const [rating, setRating] = useState(entry.rating);
+  const [outcome, setOutcome] = useState(entry.outcome);
+  const [minutes, setMinutes] = useState(entry.workMinutes === null ? '' : String(entry.workMinutes));
+  const [strokes, setStrokes] = useState(entry.strokes === null ? '' : String(entry.strokes));
+  const [notes, setNotes] = useState(entry.notes);
+  const change = {
+    rating,
+    outcome,
+    workMinutes: typedNumber(minutes),
+    strokes: typedNumber(strokes),
+    notes: notes.trim(),
+  };
+  const good = checked<LogEntry>(logEntrySchema, { ...entry, ...change });
+  const wrong = good.ok ? null : (good.problems[0]?.message ?? null);
+  return (
+    <Part>
+      <Heading>Change it</Heading>
+      <Choice
+        label="What came of it"
+        options={(Object.keys(OUTCOME_WORDS) as (typeof outcome)[]).map((o) => ({ value: o, label: OUTCOME_WORDS[o] }))}
+        chosen={[outcome]}
+        onChoose={setOutcome}
+      />
+      <Ratings rating={rating} onChange={setRating} />
+      <View style={styles.row}>
+        <View style={styles.half}>
+          <Field label="Minutes at work" value={minutes} onChangeText={setMinutes} inputMode="decimal" maxLength={6} />
+        </View>
+        <View style={styles.half}>
+          <Field label="Strokes" value={strokes} onChangeText={setStrokes} inputMode="numeric" maxLength={6} />
+        </View>
+      </View>
+      <Field
+        label="Note"
+        value={notes}
+        onChangeText={setNotes}
+        multiline
+        minHeight={80}
+        maxLength={2000}
+        error={wrong}
+        testID="change-notes"
+      />
+      <View style={styles.row}>
+        <Action
+          title="Keep the change"
+          onPress={() => onDone(change as LogChange)}
+          disabled={!good.ok}
+          testID="keep-change"
+        />
+        <Action title="Leave it as it was" onPress={onClose} />
+      </View>
+    </Part>
+  );
+}
+
+const styles = StyleSheet.create({
+  outcome: { fontWeight: '700', color: COLORS.action },
+  left: { backgroundColor: COLORS.cautionTint, borderRadius: 12, padding: SPACE.m, gap: SPACE.s },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
+  half: { flex: 1, minWidth: 130 },
+  facts: { backgroundColor: COLORS.sheet, borderRadius: 12, paddingHorizontal: SPACE.m },
+  fact: {
+    flexDirection: 'row',
+    gap: SPACE.m,
+    paddingVertical: SPACE.s,
+    borderBottomWidth: 1,
+    borderBottomColor: COLORS.line,
+  },
+  label: { width: 80 },
+  value: { flex: 1 },
+  card: { borderLeftWidth: 3, borderLeftColor: COLORS.line, paddingLeft: SPACE.m },
+});

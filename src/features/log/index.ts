@@ -1,1 +1,0 @@
-export { LogScreen } from './LogScreen';

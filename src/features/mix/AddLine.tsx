@@ -1,0 +1,72 @@
+import { memo, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { readRecipe, searchIngredients, type Ingredient, type Line, type MeasureSystem } from '@/core';
+import { Action, Body, Field, SPACE } from '@/ui';
+
+interface Props {
+  readonly measures: MeasureSystem;
+  /** A whole line as it was typed: "1 cup vinegar". */
+  readonly onLines: (lines: readonly Line[]) => void;
+  /** An ingredient alone, its amount to be typed next. */
+  readonly onIngredient: (ingredient: Ingredient) => void;
+}
+
+/** The line that is being typed, if it is one already. */
+function readLines(text: string, measures: MeasureSystem): Line[] {
+  const { items } = readRecipe(text, { measures });
+  const lines = items.flatMap((i) => (i.kind === 'line' ? [i] : []));
+  return lines.every((l) => !l.doubts.some((d) => d.kind === 'how-much')) ? lines.map((l) => l.line) : [];
+}
+
+/** Adds by any name, or by a whole line. */
+export const AddLine = memo(function AddLine({ measures, onLines, onIngredient }: Props) {
+  const [text, setText] = useState('');
+  const whole = text.trim() === '' ? [] : readLines(text, measures);
+  const words = text.replace(/^[\d.,/½⅓⅔¼¾⅛\s]+(?:ml|l|g|kg|cups?|tbsps?|tsps?|drops?|parts?|%)?\s+/i, '');
+  const found = words.trim().length < 2 ? [] : searchIngredients(words, 5);
+  const done = (): void => setText('');
+  const take = (): void => {
+    if (whole.length > 0) onLines(whole);
+    else if (found[0]) onIngredient(found[0]);
+    else return;
+    done();
+  };
+  return (
+    <View style={styles.add}>
+      <Field
+        label="Add an ingredient"
+        value={text}
+        onChangeText={setText}
+        placeholder="any name, or 1 cup vinegar"
+        maxLength={120}
+        onSubmitEditing={take}
+        staysOnEnter
+        testID="add-line"
+      />
+      {whole.length > 0 && <Action title={`Add ${text.trim()}`} onPress={take} testID="add-whole" />}
+      {whole.length === 0 && found.length > 0 && (
+        <View style={styles.found} role="group" aria-label="Found ingredients">
+          {found.map((ingredient) => (
+            <Action
+              key={ingredient.id}
+              title={ingredient.name}
+              label={`Add ${ingredient.name}`}
+              onPress={() => {
+                onIngredient(ingredient);
+                done();
+              }}
+            />
+          ))}
+        </View>
+      )}
+      {text.trim().length > 2 && whole.length === 0 && found.length === 0 && (
+        <Body>Nothing by that name. Try its usual name; a brand is not known here.</Body>
+      )}
+    </View>
+  );
+});
+
+const styles = StyleSheet.create({
+  add: { gap: SPACE.s },
+  found: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
+});

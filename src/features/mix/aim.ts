@@ -1,0 +1,161 @@
+import {
+  amountForArea,
+  concentrated,
+  coverML,
+  dilutedWith,
+  evaluate,
+  fromWhatThereIs,
+  mostTimes,
+  resolveIngredient,
+  type Circumstances,
+  type Formula,
+  type Have,
+  type Vessel,
+} from '@/core';
+import { readable, volumeText } from '@/ui';
+
+/** How much to make, as the person says it. */
+export type AimKind = 'fill' | 'several' | 'have' | 'concentrate' | 'area' | 'cover';
+
+/** What was typed for each way of saying it; kept side by side, so that going back loses nothing. */
+export interface AimSetting {
+  readonly kind: AimKind;
+  readonly bottles: string;
+  readonly have: Readonly<Record<string, string>>;
+  readonly times: string;
+  readonly areaM2: string;
+  readonly round: boolean;
+  readonly lengthCM: string;
+  readonly widthCM: string;
+  readonly depthCM: string;
+  readonly displacedML: string;
+}
+
+export const FILL: AimSetting = {
+  kind: 'fill',
+  bottles: '2',
+  have: {},
+  times: '',
+  areaM2: '',
+  round: false,
+  lengthCM: '',
+  widthCM: '',
+  depthCM: '',
+  displacedML: '',
+};
+
+/** What is made, of what, and in words how it came to that. */
+export interface Aimed {
+  readonly formula: Formula;
+  /** Null where it is simply the bottle full. */
+  readonly aim: { readonly batchML: number; readonly bottles: number } | null;
+  /** False where it is made in a tub or jug of any kind: then no bottle is drawn. */
+  readonly inBottle: boolean;
+  readonly saying: string | null;
+  readonly problem: string | null;
+}
+
+/** A number as people type it; NaN for what is none. */
+export const typedNumber = (text: string): number =>
+  text.trim() === ''
+    ? NaN
+    : Number(
+        text
+          .trim()
+          .replace(',', '.')
+          .replace(/\s*[a-z²%]+$/i, ''),
+      );
+
+const LARGEST_ML = 100_000;
+
+/** What a person is asked for where nothing, or no number, is typed yet. */
+const ASKED: Record<Exclude<AimKind, 'fill'>, string> = {
+  several: 'Give how many bottles, from 2 to 50.',
+  have: 'Give how much you have of at least one thing, in mL, or in g for what is dry: 250 or 40 g.',
+  concentrate: 'Give how many times as strong.',
+  area: 'Give the area in m², for example 2.5.',
+  cover: 'Give the tub’s inside and how deep it should stand, in cm: for example 40, 30 and 8.',
+};
+
+/** Works out how much is to be made. What cannot be worked out yet is asked for; the bottle is full meanwhile. */
+export function aimOf(setting: AimSetting, formula: Formula, vessel: Vessel, fullML: number, at: Circumstances): Aimed {
+  const plain: Aimed = { formula, aim: null, inBottle: true, saying: null, problem: null };
+  if (setting.kind === 'fill') return plain;
+  const no = (problem: string): Aimed => ({ ...plain, problem });
+  const judged = evaluate(formula, at);
+  if (!judged.ok) return plain;
+  const { quantified, state } = judged.value;
+  const some = (batchML: number, saying: string): Aimed => {
+    if (!(batchML > 0)) return no(ASKED[setting.kind as Exclude<AimKind, 'fill'>]);
+    if (batchML > LARGEST_ML)
+      return no(`That is ${volumeText(batchML)}: more than the ${volumeText(LARGEST_ML)} Biscuit plans at once.`);
+    return batchML <= vessel.capacityML * 0.97
+      ? { ...plain, aim: { batchML, bottles: 1 }, saying }
+      : { ...plain, aim: { batchML, bottles: 1 }, inBottle: false, saying };
+  };
+  switch (setting.kind) {
+    case 'several': {
+      const bottles = typedNumber(setting.bottles);
+      if (!(Number.isInteger(bottles) && bottles >= 2 && bottles <= 50)) return no(ASKED.several);
+      if (bottles * fullML > LARGEST_ML) return no(`That is more than ${volumeText(LARGEST_ML)}: take fewer bottles.`);
+      return {
+        ...plain,
+        aim: { batchML: bottles * fullML, bottles },
+        saying: `${volumeText(bottles * fullML)} mixed in a jug or bowl, then ${volumeText(fullML)} into each of ${bottles} bottles.`,
+      };
+    }
+    case 'have': {
+      const haves = formula.lines.flatMap((line): Have[] => {
+        const text = setting.have[line.id] ?? '';
+        const value = typedNumber(text);
+        const { form } = resolveIngredient(line.ingredient);
+        const grams = /g\s*$/i.test(text) || (!/l\s*$/i.test(text) && (form === 'powder' || form === 'solid'));
+        const times = /kg\s*$/i.test(text) || /(^|[^m])l\s*$/i.test(text) ? 1000 : 1;
+        return value > 0 ? [{ lineId: line.id, value: value * times, unit: grams ? 'g' : 'mL' }] : [];
+      });
+      const made = fromWhatThereIs(quantified, haves);
+      if (!made) return no(ASKED.have);
+      const limit = formula.lines.find((l) => l.id === made.limitedBy);
+      const name = limit ? resolveIngredient(limit.ingredient).name : '';
+      return some(made.batchML, `It makes ${volumeText(made.batchML)}: the ${name} runs out first.`);
+    }
+    case 'concentrate': {
+      const most = mostTimes(quantified);
+      const times = typedNumber(setting.times);
+      const made = concentrated(formula, quantified, times);
+      if (!made.ok) return no(made.problems[0]?.message ?? ASKED.concentrate);
+      return {
+        ...plain,
+        formula: made.value.formula,
+        saying: `${readable(times)} times as strong. To use: 1 part of it, made up with ${dilutedWith(formula)} to ${readable(made.value.makeUpToParts)} parts. At most ${readable(Math.floor(most * 10) / 10)} times.`,
+      };
+    }
+    case 'area': {
+      const areaM2 = typedNumber(setting.areaM2);
+      if (!(areaM2 > 0)) return no(ASKED.area);
+      const need = amountForArea(formula, state, areaM2);
+      const how = {
+        film: 'sprayed or wiped on',
+        paste: 'as a paste 2 mm thick',
+        soak: 'on a wet cloth',
+        dry: 'strewn',
+      };
+      return some(
+        need.volumeML,
+        `${volumeText(need.volumeML)} for ${readable(areaM2)} m², ${how[need.application]}: about ${readable(need.perM2ML)} mL to a square metre.`,
+      );
+    }
+    case 'cover': {
+      const length = 10 * typedNumber(setting.lengthCM);
+      const width = 10 * typedNumber(setting.widthCM);
+      const depth = 10 * typedNumber(setting.depthCM);
+      const displaced = setting.displacedML.trim() === '' ? 0 : typedNumber(setting.displacedML);
+      if (!(length > 0 && depth > 0 && (setting.round || width > 0) && displaced >= 0)) return no(ASKED.cover);
+      const floor = setting.round
+        ? { kind: 'round' as const, diameterMM: length }
+        : { kind: 'box' as const, lengthMM: length, widthMM: width };
+      const batchML = coverML(floor, depth, displaced);
+      return { ...some(batchML, `${volumeText(batchML)} stands ${readable(depth / 10)} cm deep.`), inBottle: false };
+    }
+  }
+}

@@ -1,3 +1,0 @@
-export { BenchScreen } from './BenchScreen';
-export { MixHome, MixPlace } from './MixPlace';
-export { PasteScreen } from './PasteScreen';

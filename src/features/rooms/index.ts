@@ -1,1 +1,0 @@
-export { RoomsScreen } from './RoomsScreen';

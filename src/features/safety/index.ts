@@ -1,1 +1,0 @@
-export { SafetyScreen } from './SafetyScreen';

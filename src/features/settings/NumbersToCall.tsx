@@ -1,0 +1,46 @@
+import { useState } from 'react';
+import { checked, settingsSchema, type Settings } from '@/core';
+import { Field, Heading, Part, Soft } from '@/ui';
+
+interface Props {
+  readonly settings: Settings;
+  readonly onPut: (change: Partial<Settings>) => void;
+}
+
+/** The numbers that stand at the top of Safety: the person's own, for where they live. */
+export function NumbersToCall({ settings, onPut }: Props) {
+  return (
+    <Part>
+      <Heading>Numbers to call</Heading>
+      <NumberToCall settings={settings} onPut={onPut} field="poisonNumber" label="Poison-advice line" />
+      <NumberToCall settings={settings} onPut={onPut} field="emergencyNumber" label="Emergency number" />
+      <Soft>As they are dialled where you live. They stand at the top of Safety, to be called with one tap.</Soft>
+    </Part>
+  );
+}
+
+function NumberToCall({
+  settings,
+  onPut,
+  field,
+  label,
+}: Props & { readonly field: 'poisonNumber' | 'emergencyNumber'; readonly label: string }) {
+  const [typed, setTyped] = useState<string | null>(null);
+  const text = typed ?? settings[field];
+  const result = checked<Settings>(settingsSchema, { ...settings, [field]: text.trim() });
+  return (
+    <Field
+      label={label}
+      value={text}
+      onChangeText={(next) => {
+        setTyped(next);
+        if (checked<Settings>(settingsSchema, { ...settings, [field]: next.trim() }).ok)
+          onPut({ [field]: next.trim() });
+      }}
+      inputMode="tel"
+      error={result.ok ? null : (result.problems[0]?.message ?? null)}
+      maxLength={40}
+      testID={field}
+    />
+  );
+}

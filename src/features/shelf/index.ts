@@ -1,2 +1,0 @@
-export { BatchScreen } from './BatchScreen';
-export { ShelfHome, ShelfPlace } from './ShelfPlace';
