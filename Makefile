@@ -13,8 +13,8 @@ node_modules/.installed: package.json package-lock.json
 	@touch $@
 
 dist/index.html: node_modules/.installed $(SOURCES)
-	rm -rf dist
-	npx expo export --platform web --output-dir dist
+	@rm -rf dist
+	@npx expo export --platform web --output-dir dist 1>&2
 	@touch $@
 
 export: dist/index.html
@@ -54,9 +54,11 @@ chromium:
 	@command -v chromium >/dev/null || (apt-get update && apt-get install -y chromium)
 
 ## One JSON object a line; bundled first, as the app is
-bench: dist/index.html
+bench: dist/index.html chromium
 	@npx esbuild bench/main.ts --bundle --platform=node --log-level=error --outfile=test-results/bench.cjs
 	@node test-results/bench.cjs
+	@npx tsx bench/keystrokes.ts
+	@npx tsx bench/log.ts
 
 clean:
 	rm -rf dist node_modules .expo test-results

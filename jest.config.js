@@ -8,7 +8,8 @@ module.exports = {
     {
       displayName: 'core',
       testEnvironment: 'node',
-      roots: ['<rootDir>/src/core'],
+      roots: ['<rootDir>/src/core', '<rootDir>/src/devices', '<rootDir>/src/print'],
+      moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1', '\\.woff2?$': '<rootDir>/src/testing/asset.js' },
       transform: babel,
       transformIgnorePatterns: ['/node_modules/(?!(numeric-quantity|format-quantity|fastest-levenshtein)/)'],
     },
@@ -25,7 +26,7 @@ module.exports = {
       displayName: 'interface',
       preset: 'jest-expo',
       roots: ['<rootDir>/src/data', '<rootDir>/src/ui', '<rootDir>/src/features'],
-      moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1', '\\.woff2$': '<rootDir>/src/testing/asset.js' },
+      moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1', '\\.woff2?$': '<rootDir>/src/testing/asset.js' },
       setupFiles: ['<rootDir>/src/testing/setup.ts'],
       transformIgnorePatterns: [
         '/node_modules/(?!((jest-)?react-native|@react-native(-community)?|@react-native-async-storage|@react-native-vector-icons|expo(nent)?|@expo(nent)?/.*|expo-router|@expo-google-fonts/.*|react-navigation|@react-navigation/.*|@rneui|react-native-svg|react-native-size-matters|react-native-ratings|uuid|numeric-quantity|format-quantity|fastest-levenshtein))',

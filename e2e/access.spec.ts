@@ -5,15 +5,30 @@ import { DEMO_URL, expect, test } from './page';
 const AXE = readFileSync('node_modules/axe-core/axe.min.js', 'utf8');
 
 const SCREENS: readonly (readonly [name: string, address: string, shows: string])[] = [
-  ['Today', '/', 'On the shelf'],
+  ['Today', '/', 'Running'],
   ['Mix', '/mix', 'To start from'],
   ['Paste', '/mix/paste', 'Try an example'],
   ['Bench', '/mix/pipit-porthole', 'How much of each'],
-  ['Bench, cancelling', '/mix/pipit-cancel', 'Make it anyway'],
+  ['Bench, cancelling', '/mix/pipit-cancel', 'Mix it anyway'],
+  ['A new formula', '/mix/edit', 'Add an ingredient'],
+  ['A formula changed', '/mix/edit?formula=pipit-cancel', 'What goes in'],
+  ['Side by side', '/mix/compare?a=pipit-shower&b=pipit-cancel', 'What goes in, to a litre'],
+  ['Cupboard', '/shelf/cupboard', 'white vinegar'],
   ['Shelf', '/shelf', 'Porthole glass'],
   ['Label', '/shelf/pipit-b1', 'As it was made'],
-  ['Rooms', '/rooms', 'Your own surfaces'],
-  ['Log', '/log', 'What you cleaned'],
+  ['What to clean', '/clean', 'Jobs in several parts'],
+  ['What is on it', '/clean?surface=pipit-tile', 'Anything else'],
+  ['Ways', '/clean?surface=pipit-tile&soil=limescale', 'Ways, the best first'],
+  ['Ways, stopped', '/clean?surface=pipit-sealant&soil=limescale', 'Stopped for now'],
+  ['Several parts', '/clean/plan?plan=tile-then-tub&room=pipit-shower', 'Start the job'],
+  ['Waits', '/clean/timers', 'A new wait'],
+  ['A wait', '/clean/timer?id=pipit-peel', 'Strained: now bottle it'],
+  ['Rooms', '/rooms', 'Shower room'],
+  ['A surface', '/rooms/pipit-grout', 'How often'],
+  ['A new room', '/rooms/new', 'Which kind?'],
+  ['Log', '/log', 'Wall tiles: limescale'],
+  ['An entry', '/log/pipit-log-bought', 'Left over from the last owner'],
+  ['Something written down', '/log/new', 'With what?'],
   ['Safety', '/safety', 'What may never meet'],
   ['Settings', '/settings', 'I measure with'],
 ];
@@ -62,18 +77,18 @@ const stickingOut = (page: Page): Promise<string[]> =>
 
 for (const [name, address, shows] of SCREENS) {
   test(`${name}: axe finds nothing, targets are large, nothing scrolls sideways`, async ({ page }) => {
+    await page.goto(DEMO_URL + address);
+    // One load, three widths: the screen follows its window.
     for (const [width, height] of [
       [390, 844],
       [1280, 800],
     ] as const) {
       await page.setViewportSize({ width, height });
-      await page.goto(DEMO_URL + address);
       await expect(page.getByText(shows).first()).toBeVisible();
       expect(await violations(page)).toEqual([]);
       expect(await smallTargets(page)).toEqual([]);
     }
     await page.setViewportSize({ width: 360, height: 740 });
-    await page.goto(DEMO_URL + address);
     await expect(page.getByText(shows).first()).toBeVisible();
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(360);
     expect(await stickingOut(page)).toEqual([]);
@@ -96,6 +111,51 @@ test('a pasted danger and its doubts pass axe too', async ({ page }) => {
   expect(await violations(page)).toEqual([]);
 });
 
+test('what opens on the bench, and every step of mixing, pass axe with large targets', async ({ page }) => {
+  const sound = async (): Promise<void> => {
+    expect(await violations(page)).toEqual([]);
+    expect(await smallTargets(page)).toEqual([]);
+  };
+  await page.goto(`${DEMO_URL}/mix/edit?formula=pipit-porthole`);
+  await page.getByRole('button', { name: /^rubbing alcohol/ }).click();
+  await sound();
+  await page.getByRole('button', { name: 'What if there were more or less?' }).click();
+  await expect(page.getByTestId('what-if-chart')).toBeVisible();
+  await sound();
+  await page.goto(`${DEMO_URL}/mix/pipit-shower`);
+  await page.getByTestId('another-amount').click();
+  await page.getByRole('radio', { name: 'Deep enough to soak' }).click();
+  await sound();
+  await page.getByRole('radio', { name: 'Fill the bottle' }).click();
+  await page.getByTestId('see-label').click();
+  await expect(page.getByTestId('label-preview')).toBeVisible();
+  await sound();
+  await page.getByRole('button', { name: 'Close' }).click();
+  await page.getByTestId('share').click();
+  await expect(page.getByTestId('card-text')).toBeVisible();
+  await sound();
+  await page.getByRole('button', { name: 'Close' }).click();
+  await page.getByTestId('another-bottle').click();
+  await page.getByTestId('own-bottle').click();
+  await page.getByRole('radio', { name: 'By pouring' }).click();
+  await sound();
+  await page.getByRole('button', { name: 'Close' }).click();
+  await page.getByTestId('mix-it').click();
+  await expect(page.getByTestId('labelled')).toBeVisible();
+  await sound();
+  await page.getByTestId('labelled').click();
+  await page.getByTestId('by-weight').click();
+  await page.getByTestId('scale-simulated').click();
+  await expect(page.getByTestId('scale-grams')).toHaveText('0 g');
+  await sound();
+  await page.getByRole('button', { name: 'Not by weight' }).click();
+  await page.getByTestId('other-amount').click();
+  await page.getByTestId('really').fill('400');
+  await page.getByTestId('poured-other').click();
+  await expect(page.getByTestId('keep-so')).toBeVisible();
+  await sound();
+});
+
 test('on a wide screen the keyboard alone makes a bottle', async ({ page }) => {
   await page.setViewportSize({ width: 1280, height: 800 });
   await page.goto('/mix');
@@ -115,4 +175,27 @@ test('on a wide screen the keyboard alone makes a bottle', async ({ page }) => {
     await page.keyboard.press('Tab');
   await page.keyboard.press('Enter');
   await expect(page.getByText('As it was made')).toBeVisible();
+});
+
+test('the guide: axe finds nothing and targets are large at every kind of step', async ({ page }) => {
+  await page.goto(`${DEMO_URL}/clean?surface=pipit-tile&soil=limescale`);
+  await page.getByTestId('start-way').click();
+  const look = async (heading: string): Promise<void> => {
+    await expect(page.getByRole('heading', { name: heading, exact: true })).toBeVisible();
+    expect(await violations(page)).toEqual([]);
+    expect(await smallTargets(page)).toEqual([]);
+    expect(await stickingOut(page)).toEqual([]);
+  };
+  await look('Clear and protect');
+  await page.getByTestId('skip-ahead').click();
+  await look('Spot test');
+  await page.getByTestId('step-next').click();
+  await look('Put it on');
+  await page.getByTestId('step-next').click();
+  await look('Let it work');
+  await page.getByTestId('take-off').click();
+  expect(await violations(page)).toEqual([]);
+  await page.getByRole('radio', { name: 'It looks done already' }).click();
+  for (let i = 0; i < 4; i++) await page.getByTestId('step-next').click();
+  await look('Look');
 });

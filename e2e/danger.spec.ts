@@ -6,7 +6,7 @@ test('peroxide and vinegar are stopped, with the reason, and cannot be made', as
   const finding = page.getByTestId('finding-peracetic-acid');
   await expect(finding).toContainText('peracetic acid');
   await expect(finding).toContainText('Keep them in two bottles');
-  await finding.getByRole('button').click();
+  await finding.getByRole('button', { name: /Why/ }).click();
   await expect(finding).toContainText('0.4 ppm');
   await expect(finding).toContainText('ACGIH');
   await expect(page.getByTestId('next-bottle')).toHaveCount(0);
@@ -52,7 +52,7 @@ test('what cancels out is said, and can be made knowingly', async ({ page }) => 
   await paste(page, '1/4 cup castile soap\n1 cup vinegar');
   await expect(page.getByTestId('verdict')).toContainText('Cancels out');
   await page.getByTestId('next-bottle').click();
-  await page.getByRole('button', { name: 'Make it anyway' }).click();
+  await page.getByTestId('make-it').click();
   await expect(page.getByTestId('label').first()).toContainText('greasy white curd');
 });
 

@@ -101,9 +101,9 @@ test('a formula of one’s own is changed as text, keeps its place, and can be r
   await page.goto('/mix/paste');
   await page.getByTestId('recipe-text').fill('Tile wash\n1 cup water\n1 cup vinegar');
   await page.getByTestId('next-bottle').click();
-  await page.getByRole('button', { name: 'Change the lines' }).click();
+  await page.getByRole('button', { name: 'Change as text' }).click();
   const field = page.getByTestId('recipe-text');
-  await expect(field).toHaveValue('Name: Tile wash\n1 cup water\n1 cup white vinegar');
+  await expect(field).toHaveValue('Name: Tile wash\nMeasures: us\n1 cup water\n1 cup white vinegar');
   await field.fill('Name: Tile wash\n3 cups water\n1 cup white vinegar');
   await page.getByTestId('next-bottle').click();
   await expect(page.getByTestId('measure-list').getByRole('listitem').first()).toContainText('338 mL');

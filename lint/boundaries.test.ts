@@ -7,7 +7,7 @@ const TEXTS = [
   },
   {
     file: 'src/features/log/LogScreen.tsx',
-    text: "import { ShelfHome } from '@/features/shelf';\nimport { mix } from '@/core/mixture/state';\nexport const x = [ShelfHome, mix];\n",
+    text: "import { ShelfHome } from '@/features/shelf/ShelfPlace';\nimport { mix } from '@/core/mixture/state';\nexport const x = [ShelfHome, mix];\n",
   },
   {
     file: 'src/ui/scallop.ts',

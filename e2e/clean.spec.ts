@@ -1,0 +1,305 @@
+import { readFileSync } from 'node:fs';
+import type { Page } from '@playwright/test';
+import { chooseFile, DEMO_URL, expect, test } from './page';
+
+/** Sets up a bathroom with its usual surfaces. */
+async function bathroom(page: Page): Promise<void> {
+  await page.goto('/rooms');
+  await page.getByTestId('set-up-room').click();
+  await page.getByRole('radio', { name: 'Bathroom or shower room' }).click();
+  await page.getByTestId('save-room').click();
+  await expect(page.getByText('Bathroom is set up.')).toBeVisible();
+}
+
+/** From Today to the step at which it is put on. */
+async function toApply(page: Page, surface: string, soil: string): Promise<void> {
+  await page.goto('/');
+  await page.getByTestId('start-cleaning').click();
+  await page.getByRole('radio', { name: surface, exact: true }).click();
+  await page.getByRole('radio', { name: soil }).click();
+  await page.getByTestId('start-way').click();
+  await page.getByTestId('skip-ahead').click();
+  await page.getByTestId('step-next').click();
+  await expect(page.getByRole('heading', { name: 'Put it on' })).toBeVisible();
+}
+
+const START = new Date('2026-11-25T10:00:00Z');
+const MINUTE = 60_000;
+
+/** What stands on the face, m:ss, and on the clock of the page, both in seconds and read at once. */
+const read = (page: Page): Promise<{ leftS: number; nowS: number }> =>
+  page.evaluate(() => {
+    const text = document.querySelector('[data-testid=time-left]')?.textContent ?? '';
+    return { leftS: text.split(':').reduce((sum, part) => 60 * sum + Number(part), 0), nowS: Date.now() / 1000 };
+  });
+
+test('set up a room, first way, a short dwell with a re-wet and a reload in its middle, inspect, log, find it', async ({
+  page,
+}) => {
+  test.slow();
+  await page.clock.install({ time: START });
+  await bathroom(page);
+  // In a dry, warm room a film wants wetting again.
+  await page.goto('/settings');
+  await page.getByTestId('roomC').fill('35');
+  await page.getByTestId('humidityPercent').fill('10');
+  await page.waitForTimeout(300);
+  await toApply(page, 'Wall tiles', 'Limescale and water spots');
+  await page.getByTestId('step-next').click();
+  await expect(page.getByTestId('timer-face')).toBeVisible();
+  await expect(page.getByTestId('rewet')).toContainText('Wet it again in');
+
+  // Shorter by the step offered, until it is a short one.
+  await page.getByTestId('shorter').click();
+  await page.clock.fastForward(6 * MINUTE);
+  await expect(page.getByText('Of use by now; better if it stays.')).toBeVisible();
+  // What has gone off the face is what has gone by on the clock, within a second.
+  const before = await read(page);
+  await page.reload();
+  await expect(page.getByTestId('timer-face')).toBeVisible();
+  const after = await read(page);
+  expect(Math.abs(before.leftS - after.leftS - (after.nowS - before.nowS))).toBeLessThanOrEqual(1);
+
+  await page.clock.fastForward(3 * MINUTE);
+  await expect(page.getByTestId('rewet')).toContainText('It is drying: wet it again now.');
+  await page.getByTestId('wetted').click();
+  await expect(page.getByTestId('rewet')).not.toContainText('It is drying');
+  await page.clock.fastForward(7 * MINUTE);
+  await expect(page.getByText('At its best: take it off when you are ready.')).toBeVisible();
+  await page.getByTestId('take-off').click();
+
+  for (const heading of ['Work it', 'Lift it off', 'Rinse', 'Dry']) {
+    await expect(page.getByRole('heading', { name: heading, exact: true })).toBeVisible();
+    await page.getByTestId('step-next').click();
+  }
+  await page.getByRole('radio', { name: 'Touch 8' }).click();
+  await page.getByRole('radio', { name: 'Look 6' }).click();
+  await page.getByTestId('work-minutes').fill('lots');
+  await page.getByTestId('log-done').click();
+  await expect(page.getByText('Give the minutes as a number')).toBeVisible();
+  await page.getByTestId('work-minutes').fill('4,5');
+  await page.getByTestId('notes').fill('the corner by the window');
+  // What was noted survives a reload before it is written down.
+  await page.waitForTimeout(400);
+  await page.reload();
+  await expect(page.getByTestId('notes')).toHaveValue('the corner by the window');
+  await page.getByTestId('log-done').click();
+
+  await expect(page).toHaveURL(/\/log\/[0-9a-f-]{36}$/);
+  await expect(page.getByText('Touch 8, Look 6')).toBeVisible();
+  await expect(page.getByText(/1[67] min of 20 min, wetted again 1 time/)).toBeVisible();
+  await page.goto('/log');
+  await page.getByTestId('log-search').fill('window corner');
+  await expect(page.getByTestId('log-count')).toHaveText('One entry');
+  await page.getByText('Wall tiles: limescale').click();
+  await expect(page.getByText('the corner by the window')).toBeVisible();
+  // Nothing runs any more.
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'Running' })).toHaveCount(0);
+});
+
+test('under half a minute, and few taps, from what is cleaned to a running time', async ({ page }) => {
+  await page.goto(DEMO_URL);
+  let taps = 0;
+  const tap = async (what: { click: () => Promise<void> }): Promise<void> => {
+    taps++;
+    await what.click();
+  };
+  await tap(page.getByTestId('start-cleaning'));
+  await tap(page.getByRole('radio', { name: 'Hob' }));
+  await tap(page.getByRole('radio', { name: 'Fresh grease' }));
+  await tap(page.getByTestId('start-way'));
+  await tap(page.getByTestId('skip-ahead'));
+  await tap(page.getByTestId('step-next'));
+  await tap(page.getByTestId('step-next'));
+  await expect(page.getByTestId('timer-face')).toBeVisible();
+  // Seven taps, at two seconds each with reading: half of half a minute.
+  expect(taps).toBe(7);
+});
+
+test('bleach logged stops vinegar on the same surface, with its reason; after the rinse it is allowed', async ({
+  page,
+}) => {
+  await bathroom(page);
+  await page.goto('/log/new');
+  await page.getByRole('radio', { name: 'chlorine bleach' }).click();
+  await page.getByText('Which surface?').click();
+  await page.getByRole('radio', { name: 'Wall tiles' }).click();
+  await page.getByRole('radio', { name: 'Yesterday' }).click();
+  await page.getByRole('radio', { name: 'Not rinsed, or not sure' }).click();
+  await page.getByTestId('save-entry').click();
+  await expect(page.getByText('It was not rinsed off')).toBeVisible();
+
+  await page.goto('/clean');
+  await page.getByRole('radio', { name: 'Wall tiles' }).click();
+  await page.getByRole('radio', { name: 'Limescale and water spots' }).click();
+  const stop = page.getByTestId('stopped').first();
+  await expect(stop).toContainText('Chlorine bleach was used on it yesterday and not rinsed off.');
+  await expect(stop).toContainText('chlorine');
+  await expect(stop).toContainText('Waiting alone does not make it safe.');
+  // Every way against limescale is an acid: none can be started.
+  await expect(page.getByTestId('start-way')).toHaveCount(0);
+  // Not by an address either, nor after a reload.
+  await page.reload();
+  await expect(page.getByTestId('stopped').first()).toBeVisible();
+
+  await page.getByTestId('rinsed-now').first().click();
+  await expect(page.getByTestId('stopped')).toHaveCount(0);
+  await expect(page.getByTestId('start-way')).toBeVisible();
+  // The rinse stands in the log, with what it said before.
+  await page.goto('/log');
+  await page.getByText('Chlorine bleach').click();
+  await expect(page.getByText('What it said before')).toBeVisible();
+});
+
+test('an overnight soak lasts its hours across the change of the clocks', async ({ browser }) => {
+  const context = await browser.newContext({ timezoneId: 'Europe/London', locale: 'en-GB' });
+  const page = await context.newPage();
+  // Clocks go back at 02:00 on 25 Oct 2026 (summer time ends, EU and UK): 21:00 BST and 8 hours is 04:00 GMT.
+  await page.clock.install({ time: new Date('2026-10-24T20:00:00Z') });
+  await page.goto('http://127.0.0.1:4181/clean/timers');
+  await page.getByRole('radio', { name: 'Soak overnight' }).click();
+  await page.getByTestId('timer-place').fill('oven racks');
+  await page.getByTestId('start-timer').click();
+  await expect(page.getByTestId('timer-face')).toBeVisible();
+  await expect(page.getByText('Sun 04:00')).toBeVisible();
+  await page.clock.fastForward(7 * 60 * MINUTE + 59 * MINUTE);
+  await expect(page.getByText('Of use by now; better if it stays.')).toBeVisible();
+  await page.clock.fastForward(2 * MINUTE);
+  await expect(page.getByText('At its best: take it off when you are ready.')).toBeVisible();
+  await expect(page.getByTestId('alarm')).toContainText('oven racks: best now.');
+  await context.close();
+});
+
+test('a wait ended in one tab ends in the other, and rings in one alone', async ({ page, context }) => {
+  await page.clock.install({ time: START });
+  await page.goto('/clean/timers');
+  await page.getByTestId('timer-place').fill('tub');
+  await page.getByTestId('timer-minutes').fill('2');
+  await page.getByTestId('start-timer').click();
+  await expect(page.getByTestId('timer-face')).toBeVisible();
+  const address = page.url();
+  // The clock is the same in both: it belongs to the browser.
+  const other = await context.newPage();
+  await other.goto(address);
+  await expect(other.getByTestId('timer-face')).toBeVisible();
+  await page.clock.fastForward(3 * MINUTE);
+  await expect(page.getByText('At its best: take it off')).toBeVisible();
+  await expect(other.getByText('At its best: take it off')).toBeVisible();
+  const rung = async (): Promise<number> =>
+    (await page.getByTestId('alarm').count()) + (await other.getByTestId('alarm').count());
+  await expect.poll(rung).toBe(1);
+  // It is not told again after a reload, in either.
+  await page.reload();
+  await other.reload();
+  await expect(page.getByText('At its best: take it off')).toBeVisible();
+  await expect(other.getByText('At its best: take it off')).toBeVisible();
+  await page.waitForTimeout(500);
+  expect(await rung()).toBe(0);
+  await other.getByTestId('end-timer').click();
+  await expect(page.getByText('This wait is over')).toBeVisible();
+  await expect(other).toHaveURL(/4181\/$/);
+});
+
+test('tiles, then tub: side by side, the tub dry until its turn; ended early asks why', async ({ page }) => {
+  await page.goto(`${DEMO_URL}/clean/plan?plan=tile-then-tub&room=pipit-shower`);
+  await page.getByTestId('start-plan').click();
+  await expect(page.getByRole('radio', { name: 'Shower tray: later' })).toBeVisible();
+  await page.getByRole('radio', { name: 'Shower tray: later' }).click();
+  await expect(page.getByText('waits until wall tiles is done')).toBeVisible();
+  await page.getByRole('radio', { name: 'Wall tiles: your turn' }).click();
+  await page.getByTestId('skip-ahead').click();
+  await page.getByTestId('step-next').click();
+  await page.getByTestId('step-next').click();
+  await expect(page.getByTestId('timer-face')).toBeVisible();
+  await page.getByTestId('take-off').click();
+  await page.getByRole('radio', { name: 'The surface reacts' }).click();
+  for (let i = 0; i < 4; i++) await page.getByTestId('step-next').click();
+  await page.getByTestId('log-done').click();
+  await expect(page.getByRole('radio', { name: 'Shower tray: your turn' })).toBeVisible();
+  // Put away, nothing more is logged; undo brings it back.
+  await page.getByTestId('leave-job').click();
+  await expect(page.getByText('is put away. Nothing was logged.')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText('Go on: Tiles, then tub or tray')).toBeVisible();
+});
+
+test('the log goes out as CSV and comes back; a wrong file changes nothing; delete has an undo', async ({ page }) => {
+  await page.goto(`${DEMO_URL}/log`);
+  const count = page.getByTestId('log-count');
+  await expect(count).toHaveText(/^\d+ entries$/);
+  const all = await count.textContent();
+  await page.getByRole('button', { name: 'The log as a CSV file' }).click();
+  const download = page.waitForEvent('download');
+  await page.getByTestId('csv-out').click();
+  const csv = readFileSync(await (await download).path(), 'utf8');
+  expect(csv.split('\r\n')[0]).toContain('finished,room,surface');
+
+  await page.getByText('Sealant: mould').first().click();
+  await page.getByTestId('remove-entry').click();
+  await expect(page.getByText('is taken out of the log.')).toBeVisible();
+  await expect(count).not.toHaveText(all ?? '');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(count).toHaveText(all ?? '');
+  await page.getByText('Sealant: mould').first().click();
+  await page.getByTestId('remove-entry').click();
+  await expect(count).not.toHaveText(all ?? '');
+
+  await page.getByRole('button', { name: 'The log as a CSV file' }).click();
+  await chooseFile(
+    page,
+    () => page.getByTestId('csv-in').click(),
+    'log.csv',
+    'finished,surface,used\nsometime,Sink,soap\n',
+  );
+  await expect(page.getByText('The file was not brought in, and nothing was changed.')).toBeVisible();
+  await expect(page.getByText(/line 2: Give the day/)).toBeVisible();
+  await chooseFile(page, () => page.getByTestId('csv-in').click(), 'log.csv', csv);
+  await expect(page.getByText(/One entry came in/)).toBeVisible();
+  await expect(count).toHaveText(all ?? '');
+});
+
+test('a surface: what is known of it changes what may be used; wrong input is said and kept', async ({ page }) => {
+  await page.goto(`${DEMO_URL}/rooms/pipit-grout`);
+  await page.getByTestId('surface-area').fill('big');
+  await expect(page.getByText('Give the area in m², as a number over 0')).toBeVisible();
+  await expect(page.getByTestId('surface-area')).toHaveValue('big');
+  await page.getByTestId('surface-area').fill('0.6');
+  await page.waitForTimeout(300);
+  await page.goto(`${DEMO_URL}/clean?surface=pipit-grout&soil=limescale`);
+  await expect(page.getByText('No way')).toBeVisible();
+  await page.goto(`${DEMO_URL}/rooms/pipit-grout`);
+  await expect(page.getByTestId('surface-area')).toHaveValue('0.6');
+  await page.getByRole('radio', { name: 'Sealed', exact: true }).click();
+  await expect(page.getByRole('radio', { name: 'Sealed', exact: true })).toBeChecked();
+  await page.goto(`${DEMO_URL}/clean?surface=pipit-grout&soil=limescale`);
+  await expect(page.getByTestId('start-way')).toBeVisible();
+});
+
+test('the numbers to call stand at the top of Safety; a wrong one is said', async ({ page }) => {
+  await page.goto('/safety');
+  await page.getByRole('button', { name: 'Enter your poison-advice number' }).click();
+  await page.getByTestId('poisonNumber').fill('ask Ann');
+  await expect(page.getByText('Give the number as you would dial it')).toBeVisible();
+  await page.getByTestId('poisonNumber').fill('01632 960 161');
+  await page.waitForTimeout(300);
+  await page.goto('/safety');
+  await expect(page.getByRole('button', { name: 'Poison advice: 01632 960 161, call' })).toBeVisible();
+});
+
+test('on a wide screen the log is worked by keys alone, list and entry side by side', async ({ page }) => {
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await page.goto(`${DEMO_URL}/log`);
+  await page.getByTestId('log-search').focus();
+  await page.keyboard.type('porthole mirror');
+  await expect(page.getByTestId('log-count')).toHaveText(/^\d+ entries$/);
+  for (let i = 0; i < 12; i++) {
+    await page.keyboard.press('Tab');
+    const role = await page.evaluate(() => document.activeElement?.textContent ?? '');
+    if (role.includes('Mirror')) break;
+  }
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/\/log\/pipit-log-mirror/);
+  await expect(page.getByText('As it was mixed')).toBeVisible();
+  await expect(page.getByTestId('log-search')).toHaveValue('porthole mirror');
+});
