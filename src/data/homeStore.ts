@@ -1,5 +1,6 @@
 import { changesNamed } from './changes';
 import { pipit } from './demo/pipit';
+import { browserShelf, journalOn } from './journal';
 import { lockNamed } from './lock';
 import { openStorage } from './storage';
 import { Store } from './store';
@@ -19,6 +20,7 @@ export function openHome(kind: HomeKind): Store {
     storage: openStorage(name),
     lock: lockNamed(name),
     changes: changesNamed(name),
+    journal: journalOn(browserShelf(), name),
     ...(kind === 'demo' ? { seed: () => pipit(new Date()) } : {}),
   });
 }

@@ -2,7 +2,7 @@ import { useMutation, useQueryClient, type UseMutationResult } from '@tanstack/r
 import type { Batch, BatchState, Formula, Home, Job, PantryItem, Settings, Timer, Vessel } from '../core';
 import { COLLECTIONS } from './collections';
 import { useHome } from './HomeProvider';
-import type { Store, Write } from './store';
+import { touchedBy, type Store, type Write } from './store';
 
 /** A write, after which the named collections are read again. */
 function useWrite<V, R>(
@@ -75,12 +75,7 @@ function useWriteAndGoOn<V, R>(
 }
 
 /** Writes several things at one go: rooms with their surfaces, a job with its wait, an entry with both. */
-export const useWriteHome = () =>
-  useWriteAndGoOn(
-    (store, what: Write) => store.write(what),
-    ({ put = [], remove = [], log }) =>
-      new Set<string>([...[...put, ...remove].map((r) => r.collection), ...(log ? ['log'] : [])]),
-  );
+export const useWriteHome = () => useWriteAndGoOn((store, what: Write) => store.write(what), touchedBy);
 
 /** Changes a wait in its newest form, whatever tab changed it last. */
 export const useChangeTimer = () =>

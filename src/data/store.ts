@@ -1,17 +1,18 @@
-import { DEFAULT_SETTINGS, EMPTY_HOME, migrated, type Home, type LogEntry, type Migration } from '../core';
+import { DEFAULT_SETTINGS, EMPTY_HOME, type Home, type LogEntry, type Migration } from '../core';
 import type { Changes } from './changes';
 import {
   checkRecord,
   COLLECTIONS,
   LIST_IN_HOME,
   LISTS,
-  SETTINGS_ID,
   type CollectionName,
   type ListName,
   type Records,
 } from './collections';
+import { generationOf, HEAD_KEY, keyOf, nextGeneration, type Head } from './generations';
+import { NO_JOURNAL, type Journal } from './journal';
 import type { Lock } from './lock';
-import { byMonth, monthsOf, pageAfter, readPage, writePage, type LogPage, type LogWrite } from './logPages';
+import { monthsOf, pageAfter, readPage, writePage, type LogPage, type LogWrite } from './logPages';
 import type { Storage } from './storage';
 
 /** The newest form of the records that this Biscuit writes and reads. */
@@ -20,13 +21,6 @@ export const SCHEMA_VERSION = 1;
 /** Steps from older records to this version; each sees `{collection, value}` and returns the same. None yet. */
 const MIGRATIONS: readonly Migration[] = [];
 
-/** Which records count. Records of other generations are leftovers of an import or a migration. */
-interface Head {
-  readonly schema: number;
-  readonly generation: number;
-}
-
-const HEAD_KEY = 'head';
 const ASIDE = 'aside/';
 const DRAFT = 'draft/';
 
@@ -45,7 +39,14 @@ export interface Write {
   readonly put?: readonly Named[];
   readonly remove?: readonly { readonly collection: ListName; readonly id: string }[];
   readonly log?: LogWrite;
+  /** Unfinished work under its name: no part of the home. */
+  readonly draft?: { readonly name: string; readonly value: unknown };
 }
+
+/** The collections that a write touches. */
+export const touchedBy = ({ put = [], remove = [], log }: Write): string[] => [
+  ...new Set<string>([...[...put, ...remove].map((r) => r.collection), ...(log ? ['log'] : [])]),
+];
 
 /** The log, as far as it has been read. */
 export interface LogSoFar {
@@ -65,6 +66,8 @@ export interface StoreParts {
   readonly storage: Storage;
   readonly lock: Lock;
   readonly changes: Changes;
+  /** Notes what is being written, for a page that does not live to finish it; none if not given. */
+  readonly journal?: Journal;
   /** What a home that was never opened starts with; empty if not given. */
   readonly seed?: () => Home;
   /** For tests: other steps and version than this Biscuit's own. */
@@ -88,7 +91,13 @@ export class Store {
   private readonly heard = new Set<(collections: readonly string[]) => void>();
 
   constructor(parts: StoreParts) {
-    this.parts = { seed: () => EMPTY_HOME, migrations: MIGRATIONS, schemaVersion: SCHEMA_VERSION, ...parts };
+    this.parts = {
+      seed: () => EMPTY_HOME,
+      migrations: MIGRATIONS,
+      schemaVersion: SCHEMA_VERSION,
+      journal: NO_JOURNAL,
+      ...parts,
+    };
   }
 
   /** Hears what other tabs write, and what this one sets aside. */
@@ -178,25 +187,63 @@ export class Store {
     return page;
   }
 
-  /** Writes at one go, all or none; removals follow in the same turn of the lock, so that a crash in between only leaves what was to go. */
-  async write({ put = [], remove = [], log }: Write): Promise<void> {
-    await this.ready();
-    await this.parts.lock(async () => {
-      const { generation } = await this.head();
-      const entries = Object.fromEntries(
-        put.map((r) => [keyOf(generation, r.collection, r.value), JSON.stringify(r.value)] as const),
-      );
-      for (const month of log ? monthsOf(log) : []) {
-        const key = `${generation}/log/${month}`;
-        const before = readPage((await this.parts.storage.getItem(key)) ?? '[]');
-        if (log)
-          Object.assign(entries, { [key]: writePage(pageAfter(month, before.entries, log)) }, asidesOf(key, before));
+  /**
+   * Writes at one go, all or none; removals follow in the same turn of the lock, so that a crash in between
+   * only leaves what was to go. Noted in the journal before anything is waited for: a page that is left at
+   * once loses nothing.
+   *
+   * @throws the storage's own error (a full disk): then nothing of it is written, now or later
+   */
+  async write(what: Write): Promise<void> {
+    const { journal, lock } = this.parts;
+    const mark = journal.note(what);
+    try {
+      await this.ready();
+      await lock(async () => {
+        const others = await this.carryOutNoted(mark);
+        // Noted, and struck by now: another page, or this one's start, has carried it out.
+        if (mark === null || others.mine) await this.carryOut(what);
+      });
+    } finally {
+      if (mark !== null) journal.strike(mark);
+    }
+    this.tell(touchedBy(what));
+  }
+
+  /** Carries out, in their order, what is noted before this mark (all there is, if none), under the lock. */
+  private async carryOutNoted(until: string | null): Promise<{ readonly mine: boolean }> {
+    const { journal } = this.parts;
+    for (const { mark, write } of journal.open()) {
+      if (mark === until) return { mine: true };
+      try {
+        await this.carryOut(write);
+      } catch {
+        continue; // A full disk: it stays noted, and is tried again at the next write.
       }
-      if (Object.keys(entries).length > 0) await this.parts.storage.setMany(entries);
-      const gone = remove.map((r) => `${generation}/${r.collection}/${r.id}`);
-      if (gone.length > 0) await this.parts.storage.removeMany(gone);
-    });
-    this.tell([...[...put, ...remove].map((r): string => r.collection), ...(log ? ['log'] : [])]);
+      journal.strike(mark);
+      const touched = touchedBy(write);
+      this.tell(touched);
+      this.heard.forEach((heard) => heard(touched));
+    }
+    return { mine: false };
+  }
+
+  private async carryOut({ put = [], remove = [], log, draft }: Write): Promise<void> {
+    const { storage } = this.parts;
+    const { generation } = await this.head();
+    const entries = Object.fromEntries(
+      put.map((r) => [keyOf(generation, r.collection, r.value), JSON.stringify(r.value)] as const),
+    );
+    for (const month of log ? monthsOf(log) : []) {
+      const key = `${generation}/log/${month}`;
+      const before = readPage((await storage.getItem(key)) ?? '[]');
+      if (log)
+        Object.assign(entries, { [key]: writePage(pageAfter(month, before.entries, log)) }, asidesOf(key, before));
+    }
+    if (draft) entries[DRAFT + draft.name] = JSON.stringify(draft.value);
+    if (Object.keys(entries).length > 0) await storage.setMany(entries);
+    const gone = remove.map((r) => `${generation}/${r.collection}/${r.id}`);
+    if (gone.length > 0) await storage.removeMany(gone);
   }
 
   /** Writes records in one transaction: all of them or none. */
@@ -211,14 +258,22 @@ export class Store {
     change: (now: Records[N]) => Records[N],
   ): Promise<Records[N] | null> {
     await this.ready();
+    const { journal } = this.parts;
     const changed = await this.parts.lock(async () => {
+      await this.carryOutNoted(null);
       const key = `${(await this.head()).generation}/${name}/${id}`;
       const raw = await this.parts.storage.getItem(key);
       const now = raw === null ? null : readRecord(name, raw);
       if (!now?.ok) return null;
       const next = change(now.value);
       if (next === now.value) return null;
-      await this.parts.storage.setMany({ [key]: JSON.stringify(next) });
+      const write: Write = { put: [{ collection: name, value: next } as Named] };
+      const mark = journal.note(write);
+      try {
+        await this.carryOut(write);
+      } finally {
+        if (mark !== null) journal.strike(mark);
+      }
       return next;
     });
     if (changed) this.tell([name]);
@@ -241,6 +296,7 @@ export class Store {
   async replace(home: Home): Promise<void> {
     await this.ready();
     await this.parts.lock(async () => {
+      await this.carryOutNoted(null);
       const { generation } = await this.head();
       await this.writeGeneration(generation + 1, home);
     });
@@ -275,6 +331,7 @@ export class Store {
 
   /** Unfinished work, not part of the home: survives a reload, not an import. */
   async draft(name: string): Promise<unknown> {
+    await this.ready();
     const raw = await this.parts.storage.getItem(DRAFT + name);
     try {
       return raw === null ? null : JSON.parse(raw);
@@ -284,7 +341,7 @@ export class Store {
   }
 
   async putDraft(name: string, value: unknown): Promise<void> {
-    await this.parts.storage.setMany({ [DRAFT + name]: JSON.stringify(value) });
+    await this.write({ draft: { name, value } });
   }
 
   /** Opens the home once: first start, migration, leftovers. A failure is not remembered: the next call tries again. */
@@ -302,10 +359,13 @@ export class Store {
       const raw = await storage.getItem(HEAD_KEY);
       if (raw === null) {
         await this.writeGeneration(1, seed());
+        await this.carryOutNoted(null);
         return;
       }
       const head = JSON.parse(raw) as Head;
       if (head.schema > schemaVersion) throw new NewerDataError(head.schema);
+      // First what an earlier page did not finish: it is of the form that the head names.
+      await this.carryOutNoted(null);
       if (head.schema < schemaVersion) await this.migrate(head);
     });
     await this.sweep();
@@ -317,40 +377,13 @@ export class Store {
   }
 
   private async writeGeneration(generation: number, home: Home): Promise<void> {
-    const entries: Record<string, string> = {
-      [HEAD_KEY]: JSON.stringify({ schema: this.parts.schemaVersion, generation } satisfies Head),
-    };
-    const add = <N extends CollectionName>(name: N, values: readonly Records[N][]): void =>
-      values.forEach((value) => (entries[keyOf(generation, name, value)] = JSON.stringify(value)));
-    LISTS.forEach((name) => add(name, home[LIST_IN_HOME[name]]));
-    add('settings', [home.settings]);
-    for (const [month, page] of byMonth(home.log)) entries[`${generation}/log/${month}`] = writePage(page);
-    await this.parts.storage.setMany(entries);
+    await this.parts.storage.setMany(generationOf({ schema: this.parts.schemaVersion, generation }, home));
   }
 
-  /** Every record through every step, into a new generation; one that a step chokes on goes along unchanged, to be set aside when read. */
   private async migrate(head: Head): Promise<void> {
     const { storage, migrations, schemaVersion } = this.parts;
-    const generation = head.generation + 1;
-    const prefix = `${head.generation}/`;
-    const keys = (await storage.getAllKeys()).filter((k) => k.startsWith(prefix));
-    const raws = await storage.getMany(keys);
-    const entries: Record<string, string> = {
-      [HEAD_KEY]: JSON.stringify({ schema: schemaVersion, generation } satisfies Head),
-    };
-    for (const key of keys) {
-      const rest = key.slice(prefix.length);
-      const raw = raws[key] ?? '';
-      try {
-        const value = { collection: rest.split('/')[0], value: JSON.parse(raw) as unknown };
-        const next = migrated(value, head.schema, schemaVersion, migrations) as { value: unknown };
-        entries[`${generation}/${rest}`] = JSON.stringify(next.value);
-      } catch (error) {
-        if (!(error instanceof SyntaxError)) throw error;
-        entries[`${generation}/${rest}`] = raw;
-      }
-    }
-    await storage.setMany(entries);
+    const keys = (await storage.getAllKeys()).filter((k) => k.startsWith(`${head.generation}/`));
+    await storage.setMany(nextGeneration(head, await storage.getMany(keys), schemaVersion, migrations));
   }
 
   /** Removes what older generations left. Losing power in between only leaves leftovers for the next time. */
@@ -370,10 +403,6 @@ export class Store {
     this.tell(['aside']);
     this.heard.forEach((heard) => heard(['aside']));
   }
-}
-
-function keyOf<N extends CollectionName>(generation: number, name: N, value: Records[N]): string {
-  return `${generation}/${name}/${'id' in value ? value.id : SETTINGS_ID}`;
 }
 
 /** What of a page of the log could not be read, as it is to be kept. */

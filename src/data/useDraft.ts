@@ -1,6 +1,5 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { useHome } from './HomeProvider';
-import { forgetLastWords, keepLastWords, lastWords } from './lastWords';
 
 /** How long typing may go on before a draft is written, ms. */
 const WRITE_AFTER_MS = 250;
@@ -40,15 +39,7 @@ export function useDraft<T>(name: string, initial: T, accepts: (value: unknown) 
         stale = true;
       };
     }
-    const last = lastWords(kind, name);
-    if (last !== undefined) {
-      store.putDraft(name, last).then(
-        () => forgetLastWords(kind, name),
-        () => undefined,
-      );
-    }
-    const read = last === undefined ? store.draft(name) : Promise.resolve(last);
-    read.then(
+    store.draft(name).then(
       (kept) => settle(accept.current.accepts(kept) ? kept : accept.current.initial),
       () => settle(accept.current.initial),
     );
@@ -57,19 +48,13 @@ export function useDraft<T>(name: string, initial: T, accepts: (value: unknown) 
     };
   }, [store, kind, name]);
 
-  // What is not written yet is written when the page is left, and kept at once should the page not live to do so.
+  // What is not written yet is written when the screen or the page is left; the store notes it before it waits.
   useEffect(() => {
     const flush = (): void => pending.current?.write();
     if (typeof window === 'undefined' || typeof window.addEventListener !== 'function') return flush;
-    const leave = (): void => {
-      // Not only what waits to be written: a write that has begun may not live to its end either.
-      const key = `${kind}/${name}`;
-      if (unwritten.has(key)) keepLastWords(kind, name, unwritten.get(key));
-      flush();
-    };
-    window.addEventListener('pagehide', leave);
+    window.addEventListener('pagehide', flush);
     return () => {
-      window.removeEventListener('pagehide', leave);
+      window.removeEventListener('pagehide', flush);
       flush();
     };
   }, [kind, name]);
@@ -97,7 +82,6 @@ export function useDraft<T>(name: string, initial: T, accepts: (value: unknown) 
     if (timer.current) clearTimeout(timer.current);
     pending.current = null;
     unwritten.delete(`${kind}/${name}`);
-    forgetLastWords(kind, name);
     void store.putDraft(name, null).catch(() => undefined);
   }, [store, kind, name]);
 

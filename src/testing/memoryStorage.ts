@@ -1,3 +1,4 @@
+import type { Shelf } from '@/data/journal';
 import type { Storage } from '@/data/storage';
 
 /** A storage in memory that can be told to fail, as a full disk does. */
@@ -26,5 +27,33 @@ export class MemoryStorage implements Storage {
 
   getAllKeys(): Promise<string[]> {
     return Promise.resolve([...this.records.keys()]);
+  }
+}
+
+/** The browser's synchronous storage, in memory; holds so many characters. */
+export class MemoryShelf implements Shelf {
+  readonly kept = new Map<string, string>();
+
+  constructor(private readonly room = Infinity) {}
+
+  get length(): number {
+    return this.kept.size;
+  }
+
+  key(index: number): string | null {
+    return [...this.kept.keys()][index] ?? null;
+  }
+
+  getItem(key: string): string | null {
+    return this.kept.get(key) ?? null;
+  }
+
+  setItem(key: string, value: string): void {
+    if (value.length > this.room) throw new Error('The quota has been exceeded');
+    this.kept.set(key, value);
+  }
+
+  removeItem(key: string): void {
+    this.kept.delete(key);
   }
 }

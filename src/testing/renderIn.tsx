@@ -3,6 +3,7 @@ import { act, render } from '@testing-library/react-native';
 import type { ReactElement } from 'react';
 import type { Home } from '@/core';
 import { createClient, HomeProvider } from '@/data';
+import type { Journal } from '@/data/journal';
 import { lockNamed } from '@/data/lock';
 import { Store } from '@/data/store';
 import { elementsTheme, NoticeBar, NoticeProvider } from '@/ui';
@@ -15,13 +16,14 @@ export const settle = (): Promise<void> =>
   });
 
 /** Renders a screen in a home kept in memory, and waits until it has read what it needs. */
-export async function renderIn(screen: ReactElement, home?: Home) {
+export async function renderIn(screen: ReactElement, home?: Home, journal?: Journal) {
   const storage = new MemoryStorage();
   const store = new Store({
     storage,
     lock: lockNamed('test'),
     changes: { tell: () => undefined, listen: () => () => undefined },
     ...(home ? { seed: () => home } : {}),
+    ...(journal ? { journal } : {}),
   });
   const view = render(
     <ThemeProvider theme={elementsTheme}>

@@ -1,0 +1,142 @@
+import { DEFAULT_SETTINGS, STARTER_FORMULAS, type Formula } from '@/core';
+import { MemoryShelf, MemoryStorage } from '@/testing/memoryStorage';
+import { journalOn } from './journal';
+import { lockNamed } from './lock';
+import { Store, type Write } from './store';
+
+const formula = (id: string, name: string): Formula => ({ ...STARTER_FORMULAS[0]!, id, name });
+const putting = (id: string, name: string): Write => ({
+  put: [{ collection: 'formula', value: formula(id, name) }],
+});
+
+let locks = 0;
+/** A page on a home: its transactions come to no end once it is `left`. */
+function pageOn(storage: MemoryStorage, shelf: MemoryShelf, lock = lockNamed(`page-${locks++}`)) {
+  let left = false;
+  const journal = journalOn(shelf, 'home');
+  const store = new Store({
+    storage: {
+      getItem: (k) => storage.getItem(k),
+      getMany: (k) => storage.getMany(k),
+      getAllKeys: () => storage.getAllKeys(),
+      removeMany: (k) => storage.removeMany(k),
+      setMany: (e) => (left ? new Promise<void>(() => undefined) : storage.setMany(e)),
+    },
+    // The browser frees the locks of a page that is gone: each page of these tests has its own.
+    lock,
+    changes: { tell: () => undefined, listen: () => () => undefined },
+    journal: {
+      ...journal,
+      strike: (mark) => {
+        if (!left) journal.strike(mark);
+      },
+    },
+  });
+  return { store, leave: () => (left = true) };
+}
+const names = async (store: Store): Promise<string[]> => (await store.all('formula')).map((f) => f.name);
+
+test('a write that is carried out leaves no note', async () => {
+  const shelf = new MemoryShelf();
+  const { store } = pageOn(new MemoryStorage(), shelf);
+  const done = store.write(putting('a', 'one'));
+  expect(shelf.length).toBe(1);
+  await done;
+  expect(shelf.length).toBe(0);
+  expect(await names(store)).toEqual(['one']);
+});
+
+test('what a page began and did not finish, the next one does, in the order it was begun', async () => {
+  const storage = new MemoryStorage();
+  const shelf = new MemoryShelf();
+  const first = pageOn(storage, shelf);
+  await first.store.write(putting('a', 'one'));
+  first.leave();
+  void first.store.write(putting('a', 'two'));
+  void first.store.write(putting('b', 'new'));
+  void first.store.write({ put: [{ collection: 'settings', value: { ...DEFAULT_SETTINGS, dropsPerML: 25 } }] });
+  void first.store.write(putting('a', 'three'));
+  void first.store.putDraft('paste', { text: 'half a word' });
+  const next = pageOn(storage, shelf).store;
+  expect(await names(next)).toEqual(['three', 'new']);
+  expect((await next.settings()).dropsPerML).toBe(25);
+  expect(await next.draft('paste')).toEqual({ text: 'half a word' });
+  expect(shelf.length).toBe(0);
+});
+
+test('a change that was under way when the page was left is finished by the next', async () => {
+  const storage = new MemoryStorage();
+  const shelf = new MemoryShelf();
+  const first = pageOn(storage, shelf);
+  await first.store.write(putting('a', 'one'));
+  first.leave();
+  void first.store.update('formula', 'a', (f) => ({ ...f, name: 'changed' }));
+  for (let i = 0; i < 20; i++) await Promise.resolve();
+  expect(await names(pageOn(storage, shelf).store)).toEqual(['changed']);
+});
+
+test('what was left is older than what another page writes after: the newer one stays', async () => {
+  const storage = new MemoryStorage();
+  const shelf = new MemoryShelf();
+  const living = pageOn(storage, shelf).store;
+  await living.write(putting('a', 'one'));
+  const dying = pageOn(storage, shelf);
+  await dying.store.all('formula');
+  dying.leave();
+  void dying.store.write(putting('a', 'from the page that was left'));
+  const heard: (readonly string[])[] = [];
+  living.listen((collections) => heard.push(collections));
+  await living.write(putting('a', 'newest'));
+  expect(heard).toContainEqual(['formula']);
+  expect(await names(pageOn(storage, shelf).store)).toEqual(['newest']);
+  expect(shelf.length).toBe(0);
+});
+
+test('a full disk refuses the write, and it does not come back by itself', async () => {
+  const storage = new MemoryStorage();
+  const shelf = new MemoryShelf();
+  const { store } = pageOn(storage, shelf);
+  await store.write(putting('a', 'one'));
+  storage.full = true;
+  await expect(store.write(putting('a', 'two'))).rejects.toThrow('full');
+  expect(shelf.length).toBe(0);
+  storage.full = false;
+  expect(await names(pageOn(storage, shelf).store)).toEqual(['one']);
+});
+
+test('what could not be finished for want of room waits for room, and holds nothing up', async () => {
+  const storage = new MemoryStorage();
+  const shelf = new MemoryShelf();
+  const first = pageOn(storage, shelf);
+  await first.store.write(putting('a', 'one'));
+  first.leave();
+  void first.store.write(putting('a', 'two'));
+  storage.full = true;
+  const next = pageOn(storage, shelf).store;
+  expect(await names(next)).toEqual(['one']);
+  storage.full = false;
+  await next.write(putting('b', 'new'));
+  expect(await names(next)).toEqual(['two', 'new']);
+});
+
+test('without a synchronous storage, or with a full one, writes go their usual way', async () => {
+  for (const shelf of [null, new MemoryShelf(10)]) {
+    const store = new Store({
+      storage: new MemoryStorage(),
+      lock: lockNamed(`no-shelf-${locks++}`),
+      changes: { tell: () => undefined, listen: () => () => undefined },
+      journal: journalOn(shelf, 'home'),
+    });
+    await store.write(putting('a', 'one'));
+    expect(await names(store)).toEqual(['one']);
+  }
+});
+
+test('a note that cannot be read is struck; another home’s notes are left alone', async () => {
+  const storage = new MemoryStorage();
+  const shelf = new MemoryShelf();
+  shelf.setItem('home-journal/1', '{broken');
+  journalOn(shelf, 'demo').note(putting('a', 'demo'));
+  expect(await names(pageOn(storage, shelf).store)).toEqual([]);
+  expect(shelf.length).toBe(1);
+});

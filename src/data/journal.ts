@@ -1,0 +1,77 @@
+import type { Write } from './store';
+
+/**
+ * A page that is left, or crashes, may not live to finish a transaction. So every write is first noted, at
+ * once and before anything is waited for, in the browser's small synchronous storage; once carried out, the
+ * note is struck. What a page did not finish, the next one does.
+ */
+export interface Journal {
+  /** Notes a write; the mark is to be struck when it has been carried out. Null where nothing can be noted: the write itself still runs. */
+  note(write: Write): string | null;
+  /** What has been noted and not struck, by this page or another, in the order of noting. */
+  open(): readonly { readonly mark: string; readonly write: Write }[];
+  strike(mark: string): void;
+}
+
+/** The part of the browser's storage that a journal needs. */
+export type Shelf = Pick<globalThis.Storage, 'getItem' | 'setItem' | 'removeItem' | 'key' | 'length'>;
+
+/** Longer writes (a log of years brought in) are not noted: the small storage is for what a hand does at a time. */
+const LONGEST_NOTE = 200_000;
+/** Digits of the instant and of the turn within a page: as text they sort by time. */
+const INSTANT_DIGITS = 14;
+const TURN_DIGITS = 8;
+
+/** The synchronous storage of the browser; null where it is missing or forbidden. */
+export function browserShelf(): Shelf | null {
+  try {
+    return typeof localStorage === 'undefined' ? null : localStorage;
+  } catch {
+    return null;
+  }
+}
+
+/** The journal of one home. */
+export function journalOn(shelf: Shelf | null, name: string): Journal {
+  const prefix = `${name}-journal/`;
+  const page = Math.random().toString(36).slice(2, 8);
+  let turn = 0;
+
+  const keys = (): string[] => {
+    const all: string[] = [];
+    for (let i = 0; shelf && i < shelf.length; i++) {
+      const key = shelf.key(i);
+      if (key?.startsWith(prefix)) all.push(key);
+    }
+    return all.sort();
+  };
+  const strike = (mark: string): void => shelf?.removeItem(mark);
+
+  return {
+    note(write) {
+      const mark = `${prefix}${String(Date.now()).padStart(INSTANT_DIGITS, '0')}-${String(turn++).padStart(TURN_DIGITS, '0')}-${page}`;
+      try {
+        const text = JSON.stringify(write);
+        if (!shelf || text.length > LONGEST_NOTE) return null;
+        shelf.setItem(mark, text);
+        return mark;
+      } catch {
+        return null; // Full or forbidden.
+      }
+    },
+    open() {
+      return keys().flatMap((mark) => {
+        try {
+          return [{ mark, write: JSON.parse(shelf?.getItem(mark) ?? '') as Write }];
+        } catch {
+          strike(mark);
+          return [];
+        }
+      });
+    },
+    strike,
+  };
+}
+
+/** Where nothing can be noted. */
+export const NO_JOURNAL: Journal = journalOn(null, '');
