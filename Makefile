@@ -15,6 +15,7 @@ node_modules/.installed: package.json package-lock.json
 dist/index.html: node_modules/.installed $(SOURCES)
 	@rm -rf dist
 	@npx expo export --platform web --output-dir dist 1>&2
+	@npx tsx server/compressExport.ts dist
 	@touch $@
 
 export: dist/index.html

@@ -18,9 +18,9 @@ export default defineConfig({
   fullyParallel: false,
   forbidOnly: true,
   reporter: [['list']],
-  timeout: 120_000,
+  timeout: 240_000,
   // A machine at work may be slow to paint; what is wrong stays wrong.
-  expect: { timeout: 10_000 },
+  expect: { timeout: 30_000 },
   use: {
     baseURL: `http://127.0.0.1:${OWN}`,
     viewport: { width: 390, height: 844 },

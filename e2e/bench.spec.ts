@@ -110,6 +110,7 @@ test('a danger is mended by its instead: two bottles', async ({ page }) => {
 });
 
 test('by weight with the simulated scale: poured over once, and the rest made to fit', async ({ page }) => {
+  await page.clock.install();
   await page.goto(`${DEMO_URL}/mix/starter-wall`);
   await page.getByTestId('another-bottle').click();
   await page.getByRole('radio', { name: /Deck bucket/ }).click();
@@ -142,15 +143,18 @@ test('by weight with the simulated scale: poured over once, and the rest made to
   await expect(page.getByTestId('label').first()).toContainText(/4(?:\.\d)? L/);
 });
 
-/** Lets the simulated hand pour until the scale shows so many grams, and waits until it stands still. */
+/** Lets the simulated hand pour until the scale shows so many grams, and waits until it stands still; the page's time is moved on by hand. */
 async function pourUntil(page: Page, grams: number): Promise<void> {
+  const shown = async (): Promise<number> => parseFloat((await page.getByTestId('scale-grams').textContent()) ?? '0');
   await expect(page.getByTestId('scale-grams')).toHaveText('0 g');
   await page.getByTestId('simulated-pour').click();
-  await expect
-    .poll(async () => parseFloat((await page.getByTestId('scale-grams').textContent()) ?? '0'), { timeout: 40_000 })
-    .toBeGreaterThan(grams);
+  await expect(async () => {
+    await page.clock.fastForward(500);
+    expect(await shown()).toBeGreaterThan(grams);
+  }).toPass({ intervals: [20] });
   await page.getByTestId('simulated-pour').click();
-  await expect(page.getByTestId('weighed')).toBeEnabled({ timeout: 10_000 });
+  await page.clock.runFor(3000);
+  await expect(page.getByTestId('weighed')).toBeEnabled();
 }
 
 test('what if: a line is dragged by the keys, and taken', async ({ page }) => {

@@ -43,7 +43,6 @@ test('set up a room, first way, a short dwell with a re-wet and a reload in its 
   await page.goto('/settings');
   await page.getByTestId('roomC').fill('35');
   await page.getByTestId('humidityPercent').fill('10');
-  await page.waitForTimeout(300);
   await toApply(page, 'Wall tiles', 'Limescale and water spots');
   await page.getByTestId('step-next').click();
   await expect(page.getByTestId('timer-face')).toBeVisible();
@@ -80,7 +79,6 @@ test('set up a room, first way, a short dwell with a re-wet and a reload in its 
   await page.getByTestId('work-minutes').fill('4,5');
   await page.getByTestId('notes').fill('the corner by the window');
   // What was noted survives a reload before it is written down.
-  await page.waitForTimeout(400);
   await page.reload();
   await expect(page.getByTestId('notes')).toHaveValue('the corner by the window');
   await page.getByTestId('log-done').click();
@@ -265,7 +263,6 @@ test('a surface: what is known of it changes what may be used; wrong input is sa
   await expect(page.getByText('Give the area in m², as a number over 0')).toBeVisible();
   await expect(page.getByTestId('surface-area')).toHaveValue('big');
   await page.getByTestId('surface-area').fill('0.6');
-  await page.waitForTimeout(300);
   await page.goto(`${DEMO_URL}/clean?surface=pipit-grout&soil=limescale`);
   await expect(page.getByText('No way')).toBeVisible();
   await page.goto(`${DEMO_URL}/rooms/pipit-grout`);
@@ -282,7 +279,6 @@ test('the numbers to call stand at the top of Safety; a wrong one is said', asyn
   await page.getByTestId('poisonNumber').fill('ask Ann');
   await expect(page.getByText('Give the number as you would dial it')).toBeVisible();
   await page.getByTestId('poisonNumber').fill('01632 960 161');
-  await page.waitForTimeout(300);
   await page.goto('/safety');
   await expect(page.getByRole('button', { name: 'Poison advice: 01632 960 161, call' })).toBeVisible();
 });

@@ -90,7 +90,6 @@ test('going away and a reload in the middle lose nothing', async ({ page }) => {
   await expect(page.getByTestId('recipe-text')).toHaveValue('1 cup water\n1 tbsp soap');
   await page.getByTestId('next-bottle').click();
   await page.getByTestId('bottle-size').fill('250');
-  await page.waitForTimeout(400);
   await page.reload();
   await expect(page.getByTestId('bottle-size')).toHaveValue('250');
 });

@@ -37,7 +37,6 @@ test('a bottle that is no bottle, and a dropper that is no dropper', async ({ pa
   await page.reload();
   await expect(drops).toHaveValue('20');
   await drops.fill('30');
-  await page.waitForTimeout(300);
   await page.reload();
   await expect(drops).toHaveValue('30');
 });

@@ -5,6 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { brotliDecompressSync, gunzipSync } from 'node:zlib';
 import type { FastifyInstance } from 'fastify';
+import { compressFolder } from './compress';
 import { buildServer } from './server';
 
 const SCRIPT = 'export const hello = "biscuit";\n'.repeat(200);
@@ -20,6 +21,7 @@ beforeAll(async () => {
   writeFileSync(join(root, 'page.css'), 'body{margin:0}');
   writeFileSync(join(root, '.hidden'), 'no');
   writeFileSync(join(root, '_expo/static/js/entry-abc123.js'), SCRIPT);
+  expect(compressFolder(root)).toBe(1);
   app = await buildServer({ root, demo: false });
 });
 
@@ -48,7 +50,12 @@ test('compresses by what the browser takes', async () => {
   expect(gunzipSync(gzip.rawPayload).toString()).toBe(SCRIPT);
   const brotli = await get('/_expo/static/js/entry-abc123.js', { 'accept-encoding': 'br' });
   expect(brotliDecompressSync(brotli.rawPayload).toString()).toBe(SCRIPT);
+  expect(brotli.headers['content-type']).toMatch(/javascript/);
+  expect(brotli.headers['cache-control']).toContain('immutable');
+  expect(brotli.headers.vary).toContain('accept-encoding');
   expect((await get('/_expo/static/js/entry-abc123.js')).body).toBe(SCRIPT);
+  // Too small to be worth it: as it is.
+  expect((await get('/page.css', { 'accept-encoding': 'br' })).body).toBe('body{margin:0}');
 });
 
 // Content Security Policy Level 3: nothing inline, nothing from elsewhere.

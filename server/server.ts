@@ -1,6 +1,5 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import compress from '@fastify/compress';
 import helmet from '@fastify/helmet';
 import serveStatic from '@fastify/static';
 import fastify, { type FastifyInstance } from 'fastify';
@@ -30,14 +29,13 @@ function pageOf({ root, demo }: ServerOptions): string {
 }
 
 /**
- * Hands out the exported app: compressed, hashed files cached for a year, everything else checked
+ * Hands out the exported app: compressed when it was exported, hashed files cached for a year, everything else checked
  * each time, strict headers, and the page for every address that is not a file.
  */
 export async function buildServer(options: ServerOptions): Promise<FastifyInstance> {
   const app = fastify({ logger: false, forceCloseConnections: true });
   const page = pageOf(options);
 
-  await app.register(compress, { encodings: ['br', 'gzip'], threshold: 1024 });
   await app.register(helmet, {
     contentSecurityPolicy: {
       useDefaults: false,
@@ -75,6 +73,7 @@ export async function buildServer(options: ServerOptions): Promise<FastifyInstan
   await app.register(serveStatic, {
     root: options.root,
     index: false,
+    preCompressed: true,
     cacheControl: false,
     dotfiles: 'deny',
     setHeaders: (response, path) => {

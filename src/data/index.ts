@@ -19,6 +19,7 @@ export {
 } from './queries';
 export {
   useChangeJob,
+  useChangeSurface,
   useChangeTimer,
   useEndBatch,
   useMakeBatches,

@@ -1,8 +1,20 @@
 import { useMutation, useQueryClient, type UseMutationResult } from '@tanstack/react-query';
-import type { Batch, BatchState, Formula, Home, Job, PantryItem, Settings, Timer, Vessel } from '../core';
-import { COLLECTIONS } from './collections';
+import {
+  DEFAULT_SETTINGS,
+  type Batch,
+  type BatchState,
+  type Formula,
+  type Home,
+  type HomeSurface,
+  type Job,
+  type PantryItem,
+  type Settings,
+  type Timer,
+  type Vessel,
+} from '../core';
+import { COLLECTIONS, SETTINGS_ID } from './collections';
 import { useHome } from './HomeProvider';
-import { touchedBy, type Store, type Write } from './store';
+import { touchedBy, type FieldChange, type Store, type Write } from './store';
 
 /** A write, after which the named collections are read again. */
 function useWrite<V, R>(
@@ -53,9 +65,6 @@ export const useEndBatch = () =>
     ['batch'],
   );
 
-export const useSaveSettings = () =>
-  useWrite((store, value: Settings) => store.put([{ collection: 'settings', value }]), ['settings']);
-
 /**
  * A write after which the writer goes on at once, while what was written is read again: what is ended or
  * removed must not pull the screen away before it has been left.
@@ -76,6 +85,38 @@ function useWriteAndGoOn<V, R>(
 
 /** Writes several things at one go: rooms with their surfaces, a job with its wait, an entry with both. */
 export const useWriteHome = () => useWriteAndGoOn((store, what: Write) => store.write(what), touchedBy);
+
+/** Changes settings, each by itself: they show at once, and are written behind. */
+export function useSaveSettings(): UseMutationResult<void, Error, Partial<Settings>> {
+  const client = useQueryClient();
+  return useChange<Partial<Settings>>(
+    (fields) => ({ collection: 'settings', id: SETTINGS_ID, fields }),
+    (fields) => client.setQueryData<Settings>(['settings'], (now) => ({ ...(now ?? DEFAULT_SETTINGS), ...fields })),
+  );
+}
+
+/** Changes fields of a surface: they show at once, and are written behind. */
+export function useChangeSurface(): UseMutationResult<void, Error, { id: string; fields: Partial<HomeSurface> }> {
+  const client = useQueryClient();
+  return useChange<{ id: string; fields: Partial<HomeSurface> }>(
+    ({ id, fields }) => ({ collection: 'surface', id, fields }),
+    ({ id, fields }) =>
+      client.setQueryData<readonly HomeSurface[]>(['surface'], (now) =>
+        now?.map((s) => (s.id === id ? { ...s, ...fields } : s)),
+      ),
+  );
+}
+
+/** A change of fields that is shown before it is written; what was not written is read anew. */
+function useChange<V>(changeOf: (what: V) => FieldChange, show: (what: V) => void): UseMutationResult<void, Error, V> {
+  const { store } = useHome();
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (what: V) => store.write({ change: [changeOf(what)] }),
+    onMutate: show,
+    onSettled: (_, __, what) => client.invalidateQueries({ queryKey: [changeOf(what).collection] }),
+  });
+}
 
 /** Changes a wait in its newest form, whatever tab changed it last. */
 export const useChangeTimer = () =>

@@ -1,4 +1,4 @@
-import { EMPTY_HOME, STARTER_FORMULAS, writeHomeFile, readHomeFile, type Formula } from '@/core';
+import { DEFAULT_SETTINGS, EMPTY_HOME, STARTER_FORMULAS, writeHomeFile, readHomeFile, type Formula } from '@/core';
 import { MemoryStorage } from '@/testing/memoryStorage';
 import type { Changes } from './changes';
 import { pipit } from './demo/pipit';
@@ -54,6 +54,19 @@ describe('records', () => {
     expect(await store.update('formula', 'zzz', (f) => f)).toBeNull();
     await store.remove('formula', 'a');
     expect(await store.all('formula')).toEqual([]);
+  });
+
+  test('fields changed at once do not undo each other; of what is gone, nothing comes back', async () => {
+    const store = storeOn(new MemoryStorage());
+    await put(store, 'a');
+    await Promise.all([
+      store.write({ change: [{ collection: 'settings', id: 'settings', fields: { roomC: 35 } }] }),
+      store.write({ change: [{ collection: 'settings', id: 'settings', fields: { humidityPercent: 10 } }] }),
+      store.write({ change: [{ collection: 'formula', id: 'a', fields: { name: 'Renamed' } }] }),
+      store.write({ change: [{ collection: 'formula', id: 'gone', fields: { name: 'Renamed' } }] }),
+    ]);
+    expect(await store.settings()).toEqual({ ...DEFAULT_SETTINGS, roomC: 35, humidityPercent: 10 });
+    expect(await store.all('formula')).toEqual([{ ...formula('a'), name: 'Renamed' }]);
   });
 
   test('a full disk is said, and nothing that was there is lost', async () => {

@@ -34,9 +34,16 @@ export class NewerDataError extends Error {
 /** A record with the name of its collection. */
 export type Named = { readonly [N in CollectionName]: { collection: N; value: Records[N] } }[CollectionName];
 
+/** Some fields of a record, put over its newest form: two fields changed at once, or in two tabs, do not undo each other. */
+export type FieldChange = {
+  readonly [N in CollectionName]: { collection: N; id: string; fields: Partial<Records[N]> };
+}[CollectionName];
+
 /** What is written at one go. */
 export interface Write {
   readonly put?: readonly Named[];
+  /** What is not there any more is left away. */
+  readonly change?: readonly FieldChange[];
   readonly remove?: readonly { readonly collection: ListName; readonly id: string }[];
   readonly log?: LogWrite;
   /** Unfinished work under its name: no part of the home. */
@@ -44,8 +51,8 @@ export interface Write {
 }
 
 /** The collections that a write touches. */
-export const touchedBy = ({ put = [], remove = [], log }: Write): string[] => [
-  ...new Set<string>([...[...put, ...remove].map((r) => r.collection), ...(log ? ['log'] : [])]),
+export const touchedBy = ({ put = [], change = [], remove = [], log }: Write): string[] => [
+  ...new Set<string>([...[...put, ...change, ...remove].map((r) => r.collection), ...(log ? ['log'] : [])]),
 ];
 
 /** The log, as far as it has been read. */
@@ -228,12 +235,19 @@ export class Store {
     return { mine: false };
   }
 
-  private async carryOut({ put = [], remove = [], log, draft }: Write): Promise<void> {
+  private async carryOut({ put = [], change = [], remove = [], log, draft }: Write): Promise<void> {
     const { storage } = this.parts;
     const { generation } = await this.head();
     const entries = Object.fromEntries(
       put.map((r) => [keyOf(generation, r.collection, r.value), JSON.stringify(r.value)] as const),
     );
+    for (const { collection, id, fields } of change) {
+      const key = `${generation}/${collection}/${id}`;
+      const raw = entries[key] ?? (await storage.getItem(key));
+      const now = raw === null ? null : readRecord(collection, raw);
+      const from = now?.ok ? now.value : collection === 'settings' ? DEFAULT_SETTINGS : null;
+      if (from) entries[key] = JSON.stringify({ ...from, ...fields });
+    }
     for (const month of log ? monthsOf(log) : []) {
       const key = `${generation}/log/${month}`;
       const before = readPage((await storage.getItem(key)) ?? '[]');

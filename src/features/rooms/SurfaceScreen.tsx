@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { edited, lastBySurface, residuesAt, SOILS, STARTER_FORMULAS, SURFACES, type HomeSurface } from '@/core';
-import { useFormulas, useLog, useRooms, useSurfaces, useWriteHome } from '@/data';
+import { useChangeSurface, useFormulas, useLog, useRooms, useSurfaces, useWriteHome } from '@/data';
 import {
   Action,
   agoText,
@@ -63,9 +63,10 @@ function SurfaceForm({ surface }: { surface: HomeSurface }) {
   const material = SURFACES.find((s) => s.id === surface.surfaceId);
   const room = rooms.data?.find((r) => r.id === surface.roomId);
   const [picking, setPicking] = useState(false);
-  const put = (change: Partial<HomeSurface>): void =>
-    write.mutate(
-      { put: [{ collection: 'surface', value: { ...surface, ...change } }] },
+  const change = useChangeSurface();
+  const put = (fields: Partial<HomeSurface>): void =>
+    change.mutate(
+      { id: surface.id, fields },
       { onError: (error) => say({ text: `Not saved: ${error.message}. Try again.` }) },
     );
   const remove = (): void =>

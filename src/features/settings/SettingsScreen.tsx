@@ -29,10 +29,7 @@ export function SettingsScreen() {
   const save = useSaveSettings();
   const say = useNotice();
   const put = (change: Partial<Settings>): void =>
-    save.mutate(
-      { ...settings, ...change },
-      { onError: (error) => say({ text: `Not saved: ${error.message}. Try again.` }) },
-    );
+    save.mutate(change, { onError: (error) => say({ text: `Not saved: ${error.message}. Try again.` }) });
   const toggle = (tool: ToolId): void =>
     put({
       tools: settings.tools.includes(tool) ? settings.tools.filter((t) => t !== tool) : [...settings.tools, tool],
