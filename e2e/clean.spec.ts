@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { chooseFile, DEMO_URL, expect, test } from './page';
+import { chooseFile, DEMO_URL, expect, onTo, test } from './page';
 
 /** Sets up a bathroom with its usual surfaces. */
 async function bathroom(page: Page): Promise<void> {
@@ -18,9 +18,8 @@ async function toApply(page: Page, surface: string, soil: string): Promise<void>
   await page.getByRole('radio', { name: surface, exact: true }).click();
   await page.getByRole('radio', { name: soil }).click();
   await page.getByTestId('start-way').click();
-  await page.getByTestId('skip-ahead').click();
-  await page.getByTestId('step-next').click();
-  await expect(page.getByRole('heading', { name: 'Put it on' })).toBeVisible();
+  await onTo(page, 'Spot test', 'skip-ahead');
+  await onTo(page, 'Put it on');
 }
 
 const START = new Date('2026-11-25T10:00:00Z');
@@ -49,7 +48,9 @@ test('set up a room, first way, a short dwell with a re-wet and a reload in its 
   await expect(page.getByTestId('rewet')).toContainText('Wet it again in');
 
   // Shorter by the step offered, until it is a short one.
+  const whole = (await read(page)).leftS;
   await page.getByTestId('shorter').click();
+  await expect.poll(async () => (await read(page)).leftS).toBeLessThan(whole - 60);
   await page.clock.fastForward(6 * MINUTE);
   await expect(page.getByText('Of use by now; better if it stays.')).toBeVisible();
   // What has gone off the face is what has gone by on the clock, within a second.
@@ -206,13 +207,14 @@ test('tiles, then tub: side by side, the tub dry until its turn; ended early ask
   await page.getByRole('radio', { name: 'Shower tray: later' }).click();
   await expect(page.getByText('waits until wall tiles is done')).toBeVisible();
   await page.getByRole('radio', { name: 'Wall tiles: your turn' }).click();
-  await page.getByTestId('skip-ahead').click();
-  await page.getByTestId('step-next').click();
+  await onTo(page, 'Spot test', 'skip-ahead');
+  await onTo(page, 'Put it on');
   await page.getByTestId('step-next').click();
   await expect(page.getByTestId('timer-face')).toBeVisible();
   await page.getByTestId('take-off').click();
   await page.getByRole('radio', { name: 'The surface reacts' }).click();
-  for (let i = 0; i < 4; i++) await page.getByTestId('step-next').click();
+  await expect(page.getByRole('heading', { name: 'Work it', exact: true })).toBeVisible();
+  for (const heading of ['Lift it off', 'Rinse', 'Dry', 'Look']) await onTo(page, heading);
   await page.getByTestId('log-done').click();
   await expect(page.getByRole('radio', { name: 'Shower tray: your turn' })).toBeVisible();
   // Put away, nothing more is logged; undo brings it back.

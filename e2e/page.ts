@@ -29,3 +29,9 @@ export async function chooseFile(page: Page, press: () => Promise<void>, name: s
   await press();
   await (await chooser).setFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) });
 }
+
+/** Presses on through the guide, and waits for the step after. */
+export async function onTo(page: Page, heading: string, press = 'step-next'): Promise<void> {
+  await page.getByTestId(press).click();
+  await expect(page.getByRole('heading', { name: heading, exact: true })).toBeVisible();
+}

@@ -1,4 +1,5 @@
 import { test, type Page } from '@playwright/test';
+import { onTo } from './page';
 
 /** The pictures of docs/screenshots, made from the demo home: `make pictures`. */
 const shot = async (page: Page, name: string): Promise<void> => {
@@ -70,8 +71,8 @@ test('pictures of the main views', async ({ page }) => {
   await page.getByText('Ways, the best first').waitFor();
   await shot(page, 'ways');
   await page.getByTestId('start-way').click();
-  await page.getByTestId('skip-ahead').click();
-  await page.getByTestId('step-next').click();
+  await onTo(page, 'Spot test', 'skip-ahead');
+  await onTo(page, 'Put it on');
   await page.getByTestId('step-next').click();
   await page.getByTestId('timer-face').waitFor();
   await shot(page, 'dwell');

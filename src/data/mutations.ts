@@ -125,12 +125,18 @@ export const useChangeTimer = () =>
     () => ['timer'],
   );
 
-/** Changes a job in its newest form. */
-export const useChangeJob = () =>
-  useWriteAndGoOn(
-    (store, { id, change }: { id: string; change: (now: Job) => Job }) => store.update('job', id, change),
-    () => ['job'],
-  );
+/** Changes a job in its newest form; shown before it is written. */
+export function useChangeJob(): UseMutationResult<Job | null, Error, { id: string; change: (now: Job) => Job }> {
+  const { store } = useHome();
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ id, change }: { id: string; change: (now: Job) => Job }) => store.update('job', id, change),
+    onMutate: ({ id, change }) => {
+      client.setQueryData<readonly Job[]>(['job'], (now) => now?.map((j) => (j.id === id ? change(j) : j)));
+    },
+    onSettled: () => void client.invalidateQueries({ queryKey: ['job'] }),
+  });
+}
 
 /** Puts another home in place of everything; gives back what was there. */
 export const useReplaceHome = () =>

@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import { useState, type ReactNode } from 'react';
+import { useRef, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import {
   atStep,
@@ -107,11 +107,16 @@ export function StepView({ job, part, timer, head, meanwhile, put, onBack, foot 
   const say = useNotice();
   const write = useWriteHome();
   const { stops, known, nowMs } = useStops(part);
+  const begunAfter = useRef<string | null | undefined>(undefined);
   const step = stepOf(part);
   if (!step) return null;
-  const next = (p: JobPart): JobPart => atStep(p, p.at + 1);
+  /** From the step that is shown: a wet thumb that presses twice goes on by one. */
+  const next = (p: JobPart): JobPart => (p.at === part.at ? atStep(p, part.at + 1) : p);
   /** Writes the wait and the step it belongs to at one go. */
   const begin = (of: GuideStep, at: number): void => {
+    // Pressed twice: one wait. After it, the part names another wait, and the next may begin.
+    if (begunAfter.current === part.timerId) return;
+    begunAfter.current = part.timerId;
     const made = timerFor(job, part, of, new Date().toISOString());
     const value: Job = {
       ...job,
@@ -124,18 +129,23 @@ export function StepView({ job, part, timer, head, meanwhile, put, onBack, foot 
           { collection: 'job', value },
         ],
       },
-      { onError: (error) => say({ text: `Not started: ${error.message}. Try again.` }) },
+      {
+        onError: (error) => {
+          begunAfter.current = undefined;
+          say({ text: `Not started: ${error.message}. Try again.` });
+        },
+      },
     );
   };
   const dwellAt = indexOfStep(part, 'dwell');
   const dwellStep = part.steps[dwellAt];
   const on = (): void => {
     if (dwellStep && part.dwell.bestMinutes > 0) begin(dwellStep, dwellAt);
-    else put((p) => atStep(p, p.at + 2));
+    else put((p) => (p.at === part.at ? atStep(p, part.at + 2) : p));
   };
   const big: Record<string, readonly [string, () => void]> = {
     apply: ['It is on: start the time', on],
-    rinse: ['Rinsed', () => put((p) => ({ ...next(p), rinsedAt: new Date().toISOString() }))],
+    rinse: ['Rinsed', () => put((p) => (p.at === part.at ? { ...next(p), rinsedAt: new Date().toISOString() } : p))],
     'spot-test': ['It looks fine', () => put(next)],
     make: ['It is made', () => put(next)],
   };

@@ -93,7 +93,7 @@ export function TimersScreen() {
           title="Start the time"
           weight="main"
           onPress={start}
-          disabled={preset === 'own' && !good}
+          disabled={(preset === 'own' && !good) || write.isPending}
           testID="start-timer"
         />
       }

@@ -157,6 +157,30 @@ describe('the guide', () => {
     expect(part.dwelt?.endedBecause).toBe('it dried out');
   });
 
+  test('pressed twice by a wet thumb: one step on, and one wait', async () => {
+    const job = at(await started('pipit-tile', 'limescale'), 'clear');
+    mockParams = { id: job.id };
+    const { store } = await renderIn(<JobScreen />, { ...home, timers: [], jobs: [job] });
+    const twice = async (): Promise<void> => {
+      const press = screen.getByTestId('step-next').props as { onClick: (e: object) => void };
+      const event = { stopPropagation: () => undefined, preventDefault: () => undefined };
+      press.onClick(event);
+      press.onClick(event);
+      await settle();
+    };
+    await twice();
+    const steps = job.parts[0]!.steps.map((s) => s.key);
+    const stepNow = async (): Promise<string | undefined> => steps[(await store.all('job'))[0]!.parts[0]!.at];
+    expect(await stepNow()).toBe(steps[1]);
+    while ((await stepNow()) !== 'apply') {
+      fireEvent.press(screen.getByTestId('step-next'));
+      await settle();
+    }
+    await twice();
+    expect(await store.all('timer')).toHaveLength(1);
+    expect(await stepNow()).toBe('dwell');
+  });
+
   test('once more goes back to the wetting, with an entry for the first time', async () => {
     const job = at(await started('pipit-tile', 'limescale'), 'inspect');
     mockParams = { id: job.id };
