@@ -12,7 +12,7 @@ import {
   type Timer,
   type Vessel,
 } from '../core';
-import { COLLECTIONS, SETTINGS_ID } from './collections';
+import { COLLECTIONS, SETTINGS_ID, type Records } from './collections';
 import { useHome } from './HomeProvider';
 import { touchedBy, type FieldChange, type Store, type Write } from './store';
 
@@ -118,23 +118,29 @@ function useChange<V>(changeOf: (what: V) => FieldChange, show: (what: V) => voi
   });
 }
 
-/** Changes a wait in its newest form, whatever tab changed it last. */
+/** Changes a wait in its newest form, whatever tab changed it last; shown before it is written, except its end, which the guide goes on from. */
 export const useChangeTimer = () =>
-  useWriteAndGoOn(
-    (store, { id, change }: { id: string; change: (now: Timer) => Timer }) => store.update('timer', id, change),
-    () => ['timer'],
-  );
+  useChangeOf('timer', (now: Timer, next: Timer) => (next.endedAt === now.endedAt ? next : now));
 
 /** Changes a job in its newest form; shown before it is written. */
-export function useChangeJob(): UseMutationResult<Job | null, Error, { id: string; change: (now: Job) => Job }> {
+export const useChangeJob = () => useChangeOf('job', (_: Job, next: Job) => next);
+
+/** A change of one record's newest form; `shown` says what of it is to be seen before it is written. */
+function useChangeOf<N extends 'timer' | 'job'>(
+  name: N,
+  shown: (now: Records[N], next: Records[N]) => Records[N],
+): UseMutationResult<Records[N] | null, Error, { id: string; change: (now: Records[N]) => Records[N] }> {
   const { store } = useHome();
   const client = useQueryClient();
   return useMutation({
-    mutationFn: ({ id, change }: { id: string; change: (now: Job) => Job }) => store.update('job', id, change),
+    mutationFn: ({ id, change }: { id: string; change: (now: Records[N]) => Records[N] }) =>
+      store.update(name, id, change),
     onMutate: ({ id, change }) => {
-      client.setQueryData<readonly Job[]>(['job'], (now) => now?.map((j) => (j.id === id ? change(j) : j)));
+      client.setQueryData<readonly Records[N][]>([name], (all) =>
+        all?.map((now) => (now.id === id ? shown(now, change(now)) : now)),
+      );
     },
-    onSettled: () => void client.invalidateQueries({ queryKey: ['job'] }),
+    onSettled: () => void client.invalidateQueries({ queryKey: [name] }),
   });
 }
 

@@ -115,7 +115,9 @@ export const TimerFace = memo(function TimerFace({ timer, now, nowMs, size = 240
         {marks.map(([word, minutes]) => (
           <View key={word} style={styles.mark}>
             <Soft style={styles.word}>{word}</Soft>
-            <Body style={styles.when}>{whenText(start + minutes * 60_000, nowMs)}</Body>
+            <Body style={styles.when} testID={`when-${word.split(' ')[0]?.toLowerCase() ?? ''}`}>
+              {whenText(start + minutes * 60_000, nowMs)}
+            </Body>
           </View>
         ))}
       </View>
