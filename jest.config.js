@@ -4,6 +4,8 @@ const babel = {
 };
 
 module.exports = {
+  // A machine at work may be slow; what hangs stays hung.
+  testTimeout: 30_000,
   projects: [
     {
       displayName: 'core',

@@ -73,7 +73,15 @@ export function PlanScreen() {
   };
   return (
     <Screen
-      next={<Action title="Start the job" weight="main" onPress={start} disabled={!possible || write.isPending} testID="start-plan" />}
+      next={
+        <Action
+          title="Start the job"
+          weight="main"
+          onPress={start}
+          disabled={!possible || write.isPending}
+          testID="start-plan"
+        />
+      }
     >
       <Part>
         <Title>{plan.name}</Title>
