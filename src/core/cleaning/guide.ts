@@ -59,6 +59,8 @@ function amountText(way: Way, areaM2: number): string {
   }
 }
 
+const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
+
 /**
  * The steps of a job, in the order of careful work: clear, dry first, make, spot-test, apply, wait, work,
  * lift off, rinse, dry, look, and what comes if it was not enough.
@@ -103,7 +105,12 @@ export function guideSteps(
       'Try it out of sight, rinse, and look.',
       Math.min(SPOT_TEST_MINUTES, Math.max(1, dwell.bestMinutes)),
     ),
-    step('apply', amountText(way, areaM2)),
+    step(
+      'apply',
+      way.wetFirst === null
+        ? amountText(way, areaM2)
+        : `Wet ${way.wetFirst} with plain water. Then: ${lowerFirst(amountText(way, areaM2))}`,
+    ),
     step(
       'dwell',
       dwell.rewetEveryMinutes === null

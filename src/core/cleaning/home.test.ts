@@ -6,6 +6,7 @@ import { STARTER_FORMULAS } from '../formula/starters';
 import { USUAL_CIRCUMSTANCES } from '../evaluation/options';
 import { guideSteps } from './guide';
 import { envelopeOf, questionsAbout, type HomeSurface } from './homeSurface';
+import { jointsOf } from './joints';
 import { atStep, indexOfStep, isOver, nextHands, repeated, wantsOf, withPart, type Job, type JobPart } from './job';
 import { startTimer, type Timer } from './timer';
 import { dueSurfaces, isDue, lastBySurface } from './upkeep';
@@ -42,6 +43,43 @@ describe('what is known of a surface of the home', () => {
     expect(waysOn(own({ surfaceId: 'cement-grout', sealed: false }), 'limescale')).toEqual([]);
     // Not looked at counts as not sealed.
     expect(waysOn(own({ surfaceId: 'cement-grout' }), 'limescale')).toEqual([]);
+  });
+
+  // surfaces table, cement grout: acid brief, dilute, on sealed grout only; wet it first.
+  describe('the joints between tiles', () => {
+    const onTile = (grout: readonly HomeSurface[], off = 'limescale'): Way[] => [
+      ...rankWays(candidates, envelopeOf(own())!, soil(off), USUAL_CIRCUMSTANCES, AIR, jointsOf('glazed-tile', grout))
+        .ways,
+    ];
+    const everyday = (ways: readonly Way[]): Way => ways.find((w) => w.candidate.formula.id === 'starter-everyday')!;
+    const codes = (way: Way): string[] => way.cautions.map((f) => f.code);
+
+    test('sealed cement sets how long acid stays on the tile', () => {
+      const alone = everyday(waysOn(own(), 'limescale'));
+      const sealed = everyday(onTile([own({ surfaceId: 'cement-grout', sealed: true })]));
+      expect(alone.dwell.limitedBy).toBe('soil');
+      // Fifteen minutes at 2.5 % acetic, less a fifth for safety.
+      expect(sealed.dwell).toMatchObject({ limitedBy: 'surface', longestMinutes: 12 });
+      expect(sealed.cautions.find((f) => f.code === 'runs-into-joints')?.figures.minutes).toBe(15);
+    });
+
+    test('unsealed cement, or grout not entered, is to be wetted first and kept clear of', () => {
+      for (const grout of [[own({ surfaceId: 'cement-grout', sealed: false })], []]) {
+        const way = everyday(onTile(grout));
+        expect(codes(way)).toContain('runs-into-joints');
+        const apply = guideSteps(way, envelopeOf(own())!, soil('limescale'), 1).find((s) => s.key === 'apply');
+        expect(apply?.text).toMatch(/^Wet the joints with plain water\. Then: wet it evenly/);
+      }
+    });
+
+    test('epoxy bears it, soap harms neither, and what has no joints has none', () => {
+      expect(codes(everyday(onTile([own({ surfaceId: 'epoxy-grout' })])))).not.toContain('runs-into-joints');
+      const soaps = onTile([], 'daily-dirt').filter((w) => w.candidate.formula.id === 'starter-worktop');
+      expect(soaps).toHaveLength(1);
+      expect(codes(soaps[0]!)).not.toContain('runs-into-joints');
+      expect(soaps[0]!.wetFirst).toBeNull();
+      expect(jointsOf('acrylic', [own({ surfaceId: 'cement-grout' })])).toEqual([]);
+    });
   });
 
   test.each([

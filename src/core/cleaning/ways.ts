@@ -11,6 +11,7 @@ import { resolveIngredient } from '../formula/resolve';
 import { applicationOf, type Application } from './application';
 import { dwellOf, type Dwell } from './dwell';
 import type { Air } from './drying';
+import { jointFinding } from './joints';
 import { effectOf, liftings, type Lifting } from './lifting';
 import { meantFor } from './meantFor';
 
@@ -53,6 +54,8 @@ export interface Way {
   readonly why: string;
   /** What to mind: of the mixture and of the surface. */
   readonly cautions: readonly Finding[];
+  /** What is to be wetted with plain water before it is put on; null for nothing. */
+  readonly wetFirst: string | null;
 }
 
 /** A formula that will not do, and why. */
@@ -133,7 +136,14 @@ function effortOf(lift: Lift, dwell: Dwell): Way['effort'] {
 
 type Outcome = { readonly way: Way } | { readonly out: RuledOut };
 
-function tryOne(candidate: Candidate, surface: Surface, soil: Soil, at: Circumstances, air: Air): Outcome {
+function tryOne(
+  candidate: Candidate,
+  surface: Surface,
+  soil: Soil,
+  at: Circumstances,
+  air: Air,
+  joints: readonly Surface[],
+): Outcome {
   const { state, damp, verdict, findings } = candidate.evaluation;
   const out = (because: RuledOut['because'], why: string): Outcome => ({ out: { candidate, because, why } });
   if (verdict === 'danger') return out('danger', findings[0]?.happens ?? '');
@@ -149,9 +159,14 @@ function tryOne(candidate: Candidate, surface: Surface, soil: Soil, at: Circumst
   if (!best) {
     return out('does-not-lift', useless[0]?.why ?? `Nothing in it lifts ${soil.name.toLowerCase()}.`);
   }
+  const atJoints = joints
+    .flatMap((joint) => excesses(state, joint, at.schools, damp).map((excess) => ({ joint, excess })))
+    .sort((a, b) => a.excess.minutes - b.excess.minutes);
+  // What the joints bear for a while sets the time; what they never bear is to be kept off them.
+  const timed = [...passed, ...atJoints.map((j) => j.excess).filter((e) => e.minutes > 0)];
   // The best lifter that the surface bears for long enough to be of use.
   for (const { lift } of found) {
-    const dwell = dwellOf(state, application, lift, passed, air);
+    const dwell = dwellOf(state, application, lift, timed, air);
     if (!dwell) continue;
     const onSurface = judgeOnSurface({ state, surface, soil, passed, dwellMinutes: dwell.bestMinutes });
     const worst = onSurface.findings.find((f) => f.level === 'danger' || f.rulesOut);
@@ -166,11 +181,16 @@ function tryOne(candidate: Candidate, surface: Surface, soil: Soil, at: Circumst
       application,
       dwell,
       why: lift.why,
-      cautions: [...findings, ...onSurface.findings],
+      cautions: [
+        ...findings,
+        ...onSurface.findings,
+        ...atJoints.slice(0, 1).map((j) => jointFinding(j.joint, j.excess)),
+      ],
+      wetFirst: atJoints.length > 0 ? 'the joints' : null,
     };
     return { way };
   }
-  const soonest = passed.reduce((a, b) => (b.minutes < a.minutes ? b : a));
+  const soonest = timed.reduce((a, b) => (b.minutes < a.minutes ? b : a));
   return out(
     'surface',
     `It would need ${best.lift.minutes.useful} minutes, and after about ${Math.max(1, Math.round(soonest.minutes))} it harms: ${soonest.reason}`,
@@ -181,6 +201,8 @@ function tryOne(candidate: Candidate, surface: Surface, soil: Soil, at: Circumst
  * Ways to clean a soil off a surface, the best first: no danger, inside the surface's envelope for as long
  * as is needed, lifts this soil, least effort and time, already made. What will not do is listed with its
  * reason.
+ *
+ * @param joints what it runs into beside the surface
  */
 export function rankWays(
   candidates: readonly Candidate[],
@@ -188,11 +210,12 @@ export function rankWays(
   soil: Soil,
   at: Circumstances,
   air: Air,
+  joints: readonly Surface[] = [],
 ): Ways {
   const ways: Way[] = [];
   const ruledOut: RuledOut[] = [];
   for (const candidate of candidates) {
-    const outcome = tryOne(candidate, surface, soil, at, air);
+    const outcome = tryOne(candidate, surface, soil, at, air, joints);
     if ('way' in outcome) ways.push(outcome.way);
     else ruledOut.push(outcome.out);
   }

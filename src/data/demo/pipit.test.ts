@@ -1,4 +1,5 @@
 import {
+  jointsOf,
   envelopeOf,
   rankWays,
   SOILS,
@@ -41,7 +42,17 @@ describe('the demo home', () => {
       const soil = SOILS.find((s) => s.id === done[0]?.soil.id);
       const envelope = envelopeOf(surface);
       if (!soil || !envelope) continue;
-      const { ways } = rankWays(candidates, envelope, soil, at, air);
+      const { ways } = rankWays(
+        candidates,
+        envelope,
+        soil,
+        at,
+        air,
+        jointsOf(
+          surface.surfaceId,
+          home.surfaces.filter((s) => s.roomId === surface.roomId),
+        ),
+      );
       for (const e of done) {
         const way = ways.find((w) => w.candidate.formula.id === (e.used.kind === 'formula' ? e.used.id : ''));
         expect([surface.name, way !== undefined]).toEqual([surface.name, true]);

@@ -36,7 +36,7 @@ function OneTimer({ timer }: { timer: Timer }) {
             text: `${timer.place || timer.name}: the wait is ended.`,
             undo: () => write.mutate({ put: [{ collection: 'timer', value: timer }] }),
           });
-          router.replace(timer.kind === 'infusion' ? '/mix' : '/');
+          router.replace(timer.kind === 'infusion' ? '/mix/starter-peel' : '/');
         },
         onError: (error) => say({ text: `Not saved: ${error.message}. Try again.` }),
       },

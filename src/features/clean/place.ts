@@ -1,10 +1,12 @@
-import { envelopeOf, SURFACES, type HomeSurface, type JobPlace, type Room, type Surface } from '@/core';
+import { envelopeOf, jointsOf, SURFACES, type HomeSurface, type JobPlace, type Room, type Surface } from '@/core';
 
 /** Where to clean: a surface of the home, or any of the catalogue. */
 export interface ChosenPlace {
   readonly place: JobPlace;
   /** What it stands. */
   readonly envelope: Surface;
+  /** What a cleaner runs into beside it. */
+  readonly joints: readonly Surface[];
   readonly own: HomeSurface | null;
   readonly room: Room | null;
 }
@@ -25,7 +27,7 @@ export function placeOf(key: string, surfaces: readonly HomeSurface[], rooms: re
       material: envelope.id,
       areaM2: SOME_M2,
     };
-    return { place, envelope, own: null, room: null };
+    return { place, envelope, joints: jointsOf(envelope.id, []), own: null, room: null };
   }
   const own = surfaces.find((s) => s.id === key);
   const envelope = own ? envelopeOf(own) : null;
@@ -41,6 +43,10 @@ export function placeOf(key: string, surfaces: readonly HomeSurface[], rooms: re
       areaM2: own.areaM2,
     },
     envelope,
+    joints: jointsOf(
+      own.surfaceId,
+      surfaces.filter((s) => s.roomId === own.roomId),
+    ),
     own,
     room,
   };

@@ -37,7 +37,7 @@ export function waysFor(
 ): FoundWays {
   const at = { ...house.at, schools: { ...house.at.schools, ...chosen.own?.schools } };
   const air = { roomC: settings.roomC, humidityPercent: settings.humidityPercent };
-  const found = rankWays(house.candidates, chosen.envelope, soil, at, air);
+  const found = rankWays(house.candidates, chosen.envelope, soil, at, air, chosen.joints);
   const residues = residuesAt({ ...chosen.place, small: chosen.room?.small ?? false }, recent, nowMs);
   const held = found.ways.map((way): HeldWay => ({
     way,

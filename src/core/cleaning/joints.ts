@@ -1,0 +1,42 @@
+import type { Surface } from '../catalogue/surface';
+import type { Finding } from '../findings/finding';
+import type { Excess } from '../findings/surfaceLimits';
+import { envelopeOf, type HomeSurface } from './homeSurface';
+
+/** What a cleaner runs into beside the surface itself: the joints between tiles. */
+
+const TILES = ['glazed-tile', 'unglazed-tile'];
+const JOINTS = ['cement-grout', 'epoxy-grout'];
+
+/**
+ * The joints of a tiled surface: the grout of its room, or where none has been entered, cement of which
+ * nothing is known. Empty for what has no joints.
+ *
+ * @param material of the surface, by the catalogue's id
+ * @param inTheRoom the home's surfaces of that room
+ */
+export function jointsOf(material: string, inTheRoom: readonly HomeSurface[]): Surface[] {
+  if (!TILES.includes(material)) return [];
+  const entered = inTheRoom.filter((s) => JOINTS.includes(s.surfaceId));
+  const joints = entered.length > 0 ? entered : [{ ...UNKNOWN, surfaceId: 'cement-grout' }];
+  return joints.flatMap((s) => envelopeOf(s) ?? []);
+}
+
+const UNKNOWN = { sealed: null, finish: null, ageYears: null };
+
+/** What of a mixture the joints do not bear, or bear for a while only. */
+export function jointFinding(joint: Surface, passed: Excess): Finding {
+  const minutes = Math.round(passed.minutes);
+  return {
+    code: 'runs-into-joints',
+    level: 'caution',
+    scope: 'fresh',
+    subjects: passed.subjects,
+    happens: `It runs into the ${joint.name.toLowerCase()} between the tiles as well.`,
+    why: minutes < 1 ? passed.reason : `${passed.reason} Harm begins after about ${minutes} minutes.`,
+    figures: { minutes },
+    instead:
+      'Wet the joints with plain water first, so that they drink that; wipe it on with a cloth rather than spray, and rinse the joints well. Or take a way without acid.',
+    sources: [passed.source],
+  };
+}
