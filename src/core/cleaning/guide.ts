@@ -109,7 +109,7 @@ export function guideSteps(
       'apply',
       way.wetFirst === null
         ? amountText(way, areaM2)
-        : `Wet ${way.wetFirst} with plain water. Then: ${lowerFirst(amountText(way, areaM2))}`,
+        : `First wet ${way.wetFirst} with plain water. Then ${lowerFirst(amountText(way, areaM2))}`,
     ),
     step(
       'dwell',

@@ -68,7 +68,7 @@ describe('what is known of a surface of the home', () => {
         const way = everyday(onTile(grout));
         expect(codes(way)).toContain('runs-into-joints');
         const apply = guideSteps(way, envelopeOf(own())!, soil('limescale'), 1).find((s) => s.key === 'apply');
-        expect(apply?.text).toMatch(/^Wet the joints with plain water\. Then: wet it evenly/);
+        expect(apply?.text).toMatch(/^First wet the joints with plain water\. Then wet it evenly/);
       }
     });
 
