@@ -1,4 +1,5 @@
-import { NO_RATING, startTimer, withTold, type LogEntry } from '@/core';
+import { startTimer, withTold, type LogEntry } from '@/core';
+import { entryOf } from '@/testing/entry';
 import { MemoryStorage } from '@/testing/memoryStorage';
 import type { Changes } from './changes';
 import { pipit } from './demo/pipit';
@@ -8,23 +9,7 @@ import { Store } from './store';
 const silent: Changes = { tell: () => undefined, listen: () => () => undefined };
 const storeOn = (storage: MemoryStorage): Store => new Store({ storage, lock: lockNamed('log'), changes: silent });
 
-const entry = (id: string, at: string, more: Partial<LogEntry> = {}): LogEntry => ({
-  id,
-  at,
-  room: { id: null, name: 'Galley' },
-  surface: { id: 's', name: 'Sink', material: 'stainless-steel' },
-  soil: { id: null, name: '' },
-  used: { kind: 'bought', id: null, name: 'soap' },
-  dwell: null,
-  rinsedAt: at,
-  outcome: 'done',
-  rating: NO_RATING,
-  workMinutes: null,
-  strokes: null,
-  notes: '',
-  history: [],
-  ...more,
-});
+const entry = (id: string, at: string, more: Partial<LogEntry> = {}): LogEntry => entryOf({ id, at, ...more });
 const NOV = '2026-11-20T10:00:00.000Z';
 const NOV_LATE = '2026-11-24T10:00:00.000Z';
 const OCT = '2026-10-05T10:00:00.000Z';

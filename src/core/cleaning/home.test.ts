@@ -1,3 +1,4 @@
+import { entryOf } from '@/testing/entry';
 import { SURFACES } from '../catalogue/surfaces';
 import { JOB_PLANS } from '../catalogue/jobPlans';
 import { ROOM_KINDS } from '../catalogue/roomKinds';
@@ -262,22 +263,8 @@ describe('a job of several parts', () => {
 
 describe('upkeep', () => {
   const NOW = '2026-11-25T10:00:00.000Z';
-  const entry = (surfaceId: string, at: string): LogEntry => ({
-    id: `${surfaceId} ${at}`,
-    at,
-    room: { id: 'r', name: 'Galley' },
-    surface: { id: surfaceId, name: surfaceId, material: null },
-    soil: { id: null, name: '' },
-    used: { kind: 'bought', id: null, name: 'soap' },
-    dwell: null,
-    rinsedAt: at,
-    outcome: 'done',
-    rating: NO_RATING,
-    workMinutes: null,
-    strokes: null,
-    notes: '',
-    history: [],
-  });
+  const entry = (surfaceId: string, at: string): LogEntry =>
+    entryOf({ id: `${surfaceId} ${at}`, at, surface: { id: surfaceId, name: surfaceId, material: null } });
   const surface = (id: string, everyDays: number | null): HomeSurface =>
     own({ id, upkeep: everyDays === null ? null : { everyDays, soilId: 'daily-dirt', formulaId: null } });
 

@@ -1,10 +1,11 @@
+import { entryOf } from '@/testing/entry';
 import fc from 'fast-check';
 import { ingredientById, INGREDIENTS } from '../catalogue/lookup';
 import { evaluate } from '../evaluation/evaluate';
 import { USUAL_CIRCUMSTANCES } from '../evaluation/options';
 import { ingredientOfLine } from '../formula/resolve';
 import { STARTER_FORMULAS } from '../formula/starters';
-import { NO_RATING, type LogEntry, type Used } from './logEntry';
+import { type LogEntry, type Used } from './logEntry';
 import { ingredientsUsed, meetings, residuesAt } from './residue';
 import { usedFormula } from './used';
 
@@ -22,23 +23,15 @@ const mixed = (id: string): Used => {
 };
 const vinegar = formula('starter-everyday').lines.map(ingredientOfLine);
 
-const entry = (used: Used, more: Partial<LogEntry> = {}): LogEntry => ({
-  id: 'e',
-  at: hoursAgo(20),
-  room: { id: 'shower', name: 'Shower room' },
-  surface: { id: 'tray', name: 'Tray', material: 'acrylic' },
-  soil: { id: null, name: '' },
-  used,
-  dwell: null,
-  rinsedAt: null,
-  outcome: 'done',
-  rating: NO_RATING,
-  workMinutes: null,
-  strokes: null,
-  notes: '',
-  history: [],
-  ...more,
-});
+const entry = (used: Used, more: Partial<LogEntry> = {}): LogEntry =>
+  entryOf({
+    at: hoursAgo(20),
+    room: { id: 'shower', name: 'Shower room' },
+    surface: { id: 'tray', name: 'Tray', material: 'acrylic' },
+    used,
+    rinsedAt: null,
+    ...more,
+  });
 const TRAY = { surfaceId: 'tray', roomId: 'shower' };
 const found = (entries: readonly LogEntry[], next = vinegar, spot: Parameters<typeof residuesAt>[0] = TRAY) =>
   meetings(next, residuesAt(spot, entries, NOW), NOW).map((m) => `${m.finding.code} ${m.level} ${m.residue.scope}`);
