@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { DEMO_URL, expect, onTo, test } from './page';
+import { DEMO_URL, errorsOf, expect, onTo, test } from './page';
 
 const AXE = readFileSync('node_modules/axe-core/axe.min.js', 'utf8');
 
@@ -75,25 +75,38 @@ const stickingOut = (page: Page): Promise<string[]> =>
       .map((e) => (e.textContent || e.tagName).slice(0, 60)),
   );
 
-for (const [name, address, shows] of SCREENS) {
-  test(`${name}: axe finds nothing, targets are large, nothing scrolls sideways`, async ({ page }) => {
-    await page.goto(DEMO_URL + address);
-    // One load, three widths: the screen follows its window.
-    for (const [width, height] of [
-      [390, 844],
-      [1280, 800],
-    ] as const) {
-      await page.setViewportSize({ width, height });
-      await expect(page.getByText(shows).first()).toBeVisible();
-      expect(await violations(page)).toEqual([]);
-      expect(await smallTargets(page)).toEqual([]);
-    }
-    await page.setViewportSize({ width: 360, height: 740 });
-    await expect(page.getByText(shows).first()).toBeVisible();
-    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(360);
-    expect(await stickingOut(page)).toEqual([]);
+// They look and touch nothing: one browser page goes from screen to screen, as a person does.
+test.describe('every screen', () => {
+  let page: Page;
+  let wrong: readonly string[];
+  test.beforeAll(async ({ browser, contextOptions }) => {
+    page = await (await browser.newContext(contextOptions)).newPage();
+    wrong = errorsOf(page);
   });
-}
+  test.afterAll(() => page.context().close());
+
+  for (const [name, address, shows] of SCREENS) {
+    test(`${name}: axe finds nothing, targets are large, nothing scrolls sideways`, async () => {
+      await page.setViewportSize({ width: 390, height: 844 });
+      await page.goto(DEMO_URL + address);
+      // One load, three widths: the screen follows its window.
+      for (const [width, height] of [
+        [390, 844],
+        [1280, 800],
+      ] as const) {
+        await page.setViewportSize({ width, height });
+        await expect(page.getByText(shows).first()).toBeVisible();
+        expect(await violations(page)).toEqual([]);
+        expect(await smallTargets(page)).toEqual([]);
+      }
+      await page.setViewportSize({ width: 360, height: 740 });
+      await expect(page.getByText(shows).first()).toBeVisible();
+      expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(360);
+      expect(await stickingOut(page)).toEqual([]);
+      expect(wrong).toEqual([]);
+    });
+  }
+});
 
 test('a pasted danger and its doubts pass axe too', async ({ page }) => {
   await page.goto(`${DEMO_URL}/mix/paste`);

@@ -2,14 +2,20 @@ import { test as base, expect, type Page } from '@playwright/test';
 
 export const DEMO_URL = 'http://127.0.0.1:4182';
 
-/** A page on which any error, refused script or style fails the test. */
+/** Collects what goes wrong on a page: errors, refused scripts and styles. */
+export function errorsOf(page: Page): string[] {
+  const wrong: string[] = [];
+  page.on('console', (message) => {
+    if (message.type() === 'error') wrong.push(message.text());
+  });
+  page.on('pageerror', (error) => wrong.push(error.message));
+  return wrong;
+}
+
+/** A page on which anything that goes wrong fails the test. */
 export const test = base.extend({
   page: async ({ page }, use) => {
-    const wrong: string[] = [];
-    page.on('console', (message) => {
-      if (message.type() === 'error') wrong.push(message.text());
-    });
-    page.on('pageerror', (error) => wrong.push(error.message));
+    const wrong = errorsOf(page);
     await use(page);
     expect(wrong).toEqual([]);
   },
