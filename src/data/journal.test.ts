@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { DEFAULT_SETTINGS, STARTER_FORMULAS, type Formula } from '@/core';
 import { MemoryShelf, MemoryStorage } from '@/testing/memoryStorage';
 import { journalOn } from './journal';
@@ -139,4 +140,86 @@ test('a note that cannot be read is struck; another home’s notes are left alon
   journalOn(shelf, 'demo').note(putting('a', 'demo'));
   expect(await names(pageOn(storage, shelf).store)).toEqual([]);
   expect(shelf.length).toBe(1);
+});
+
+/** Locks as the browser keeps them (Web Locks API): one holder at a time, and a page that is gone holds nothing. */
+class Locks {
+  private queue: { readonly page: object; readonly run: () => Promise<unknown> }[] = [];
+  private holder: object | null = null;
+  private readonly dead = new Set<object>();
+
+  of(page: object): ReturnType<typeof lockNamed> {
+    return (job) =>
+      new Promise((resolve, reject) => {
+        if (this.dead.has(page)) return; // It asks for nothing any more.
+        this.queue.push({ page, run: () => job().then(resolve, reject) });
+        this.next();
+      });
+  }
+
+  gone(page: object): void {
+    this.dead.add(page);
+    this.queue = this.queue.filter((q) => q.page !== page);
+    if (this.holder === page) this.holder = null;
+    this.next();
+  }
+
+  private next(): void {
+    const first = this.holder === null ? this.queue.shift() : undefined;
+    if (!first) return;
+    this.holder = first.page;
+    void first.run().finally(() => {
+      if (this.holder === first.page) this.holder = null;
+      this.next();
+    });
+  }
+}
+
+test('whatever pages do, and whenever they are left: in the end each record is as it was last written', async () => {
+  let now = 1_000_000;
+  const clock = jest.spyOn(Date, 'now').mockImplementation(() => ++now);
+  const deed = fc.oneof(
+    { weight: 5, arbitrary: fc.record({ kind: fc.constant('write' as const), page: fc.nat(2), id: fc.nat(2) }) },
+    { weight: 1, arbitrary: fc.record({ kind: fc.constant('leave' as const), page: fc.nat(2), id: fc.nat(0) }) },
+    { weight: 3, arbitrary: fc.record({ kind: fc.constant('pause' as const), page: fc.nat(30), id: fc.nat(0) }) },
+  );
+  await fc.assert(
+    fc.asyncProperty(fc.array(deed, { maxLength: 25 }), async (deeds) => {
+      const storage = new MemoryStorage();
+      const shelf = new MemoryShelf();
+      const locks = new Locks();
+      const open = () => {
+        const page = {};
+        const opened = pageOn(storage, shelf, locks.of(page));
+        return {
+          ...opened,
+          leave: () => {
+            opened.leave();
+            locks.gone(page);
+          },
+        };
+      };
+      const pages = [open(), open(), open()];
+      const last = new Map<string, string>();
+      let count = 0;
+      for (const { kind, page, id } of deeds) {
+        if (kind === 'pause') {
+          for (let i = 0; i < page; i++) await Promise.resolve();
+        } else if (kind === 'leave') {
+          pages[page]!.leave();
+          pages[page] = open();
+        } else {
+          const name = `text ${count++}`;
+          last.set(`f${id}`, name);
+          void pages[page]!.store.write(putting(`f${id}`, name));
+        }
+      }
+      pages.forEach((p) => p.leave());
+      const kept = (await open().store.all('formula')).map((f) => [f.id, f.name]);
+      expect(kept).toEqual([...last].sort(([a], [b]) => (a < b ? -1 : 1)));
+      expect(shelf.length).toBe(0);
+    }),
+    { numRuns: 300 },
+  );
+  clock.mockRestore();
 });
