@@ -179,12 +179,12 @@ test('whatever pages do, and whenever they are left: in the end each record is a
   let now = 1_000_000;
   const clock = jest.spyOn(Date, 'now').mockImplementation(() => ++now);
   const deed = fc.oneof(
-    { weight: 5, arbitrary: fc.record({ kind: fc.constant('write' as const), page: fc.nat(2), id: fc.nat(2) }) },
-    { weight: 1, arbitrary: fc.record({ kind: fc.constant('leave' as const), page: fc.nat(2), id: fc.nat(0) }) },
-    { weight: 3, arbitrary: fc.record({ kind: fc.constant('pause' as const), page: fc.nat(30), id: fc.nat(0) }) },
+    { weight: 5, arbitrary: fc.record({ kind: fc.constant('write' as const), page: fc.nat(1), id: fc.nat(1) }) },
+    { weight: 1, arbitrary: fc.record({ kind: fc.constant('leave' as const), page: fc.nat(1), id: fc.nat(0) }) },
+    { weight: 3, arbitrary: fc.record({ kind: fc.constant('pause' as const), page: fc.nat(200), id: fc.nat(0) }) },
   );
   await fc.assert(
-    fc.asyncProperty(fc.array(deed, { maxLength: 25 }), async (deeds) => {
+    fc.asyncProperty(fc.array(deed, { maxLength: 40, size: 'max' }), async (deeds) => {
       const storage = new MemoryStorage();
       const shelf = new MemoryShelf();
       const locks = new Locks();
@@ -199,7 +199,7 @@ test('whatever pages do, and whenever they are left: in the end each record is a
           },
         };
       };
-      const pages = [open(), open(), open()];
+      const pages = [open(), open()];
       const last = new Map<string, string>();
       let count = 0;
       for (const { kind, page, id } of deeds) {
