@@ -22,7 +22,7 @@ const SCREENS: readonly (readonly [name: string, address: string, shows: string]
   ['Ways, stopped', '/clean?surface=pipit-sealant&soil=limescale', 'Stopped for now'],
   ['Several parts', '/clean/plan?plan=tile-then-tub&room=pipit-shower', 'Start the job'],
   ['Waits', '/clean/timers', 'A new wait'],
-  ['A wait', '/clean/timer?id=pipit-peel', 'Strained: now bottle it'],
+  ['A wait', '/clean/timer?id=pipit-jar', 'Strained: now bottle it'],
   ['Rooms', '/rooms', 'Shower room'],
   ['A surface', '/rooms/pipit-grout', 'How often'],
   ['A new room', '/rooms/new', 'Which kind?'],

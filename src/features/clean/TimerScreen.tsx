@@ -2,6 +2,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import type { Timer } from '@/core';
 import { useTimers, useWriteHome } from '@/data';
 import { Action, Body, Kind, Part, Screen, Title, useNotice } from '@/ui';
+import { PEEL_FORMULA, PEEL_IN_VINEGAR } from './peel';
 import { WaitPart } from './WaitPart';
 
 /** One wait that belongs to no job. */
@@ -27,6 +28,7 @@ function OneTimer({ timer }: { timer: Timer }) {
   const router = useRouter();
   const say = useNotice();
   const write = useWriteHome();
+  const isPeel = timer.name === PEEL_IN_VINEGAR;
   const end = (): void =>
     write.mutate(
       { remove: [{ collection: 'timer', id: timer.id }] },
@@ -36,7 +38,7 @@ function OneTimer({ timer }: { timer: Timer }) {
             text: `${timer.place || timer.name}: the wait is ended.`,
             undo: () => write.mutate({ put: [{ collection: 'timer', value: timer }] }),
           });
-          router.replace(timer.kind === 'infusion' ? '/mix/starter-peel' : '/');
+          router.replace(isPeel ? `/mix/${PEEL_FORMULA}` : timer.kind === 'infusion' ? '/mix' : '/');
         },
         onError: (error) => say({ text: `Not saved: ${error.message}. Try again.` }),
       },
@@ -58,7 +60,10 @@ function OneTimer({ timer }: { timer: Timer }) {
       </Part>
       <WaitPart timer={timer} onEnded={() => router.replace('/')} />
       {timer.kind === 'infusion' && (
-        <Body>Strain it fine, through a cloth: bits left in it clog a nozzle and spoil. Then thin it one to one.</Body>
+        <Body>
+          Strain it fine, through a cloth: bits left in it clog a nozzle and spoil.
+          {isPeel ? ' Then thin it one to one.' : ''}
+        </Body>
       )}
     </Screen>
   );

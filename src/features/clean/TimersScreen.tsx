@@ -1,12 +1,13 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
-import { startTimer, timerAt, type TimerKind } from '@/core';
+import { SOURCES, startTimer, timerAt, typedNumber, type TimerKind } from '@/core';
 import { newId, useTimers, useWriteHome } from '@/data';
 import {
   Action,
   Body,
   Choice,
   Field,
+  FindingCard,
   Heading,
   minutesText,
   Part,
@@ -18,6 +19,8 @@ import {
   useNow,
   whenText,
 } from '@/ui';
+import { PEEL_FORMULA, PEEL_IN_VINEGAR } from './peel';
+import { useSupplies } from './useSupplies';
 
 const HOUR = 60;
 const DAY = 24 * HOUR;
@@ -40,12 +43,30 @@ const PRESETS: readonly Preset[] = [
     value: 'infusion',
     label: 'Peel in vinegar',
     kind: 'infusion',
-    name: 'Peel in vinegar',
+    name: PEEL_IN_VINEGAR,
     minutes: [14 * DAY, 21 * DAY, 28 * DAY],
   },
+  { value: 'jar', label: 'Another jar, in days', kind: 'infusion', name: 'Jar', minutes: [DAY, DAY, 2 * DAY] },
 ];
 
-const MOST_MINUTES = 60 * DAY;
+interface Typed {
+  readonly label: string;
+  /** Of one. */
+  readonly minutes: number;
+  readonly most: number;
+  readonly accepted: string;
+}
+
+/** Waits whose length is typed. */
+const TYPED: Readonly<Record<string, Typed>> = {
+  own: {
+    label: 'Minutes',
+    minutes: 1,
+    most: 60 * DAY,
+    accepted: 'Give a number from 1 to 86 400, for example 15.',
+  },
+  jar: { label: 'Days', minutes: DAY, most: 60, accepted: 'Give a number of days from 1 to 60, for example 14.' },
+};
 
 /** Everything that is waited for, and a new wait. */
 export function TimersScreen() {
@@ -58,14 +79,19 @@ export function TimersScreen() {
   const [preset, setPreset] = useState(PRESETS.some((p) => p.value === kind) ? kind : 'own');
   const [place, setPlace] = useState('');
   const [typed, setTyped] = useState('15');
+  const house = useSupplies();
   const chosen = PRESETS.find((p) => p.value === preset) ?? PRESETS[0];
-  const minutes = typed.trim() === '' ? NaN : Number(typed.replace(',', '.'));
-  const good = Number.isFinite(minutes) && minutes >= 1 && minutes <= MOST_MINUTES;
+  const given = TYPED[preset];
+  const number = typedNumber(typed);
+  const good = typeof number === 'number' && number >= 1 && number <= (given?.most ?? Infinity);
+  const minutes = good && given ? number * given.minutes : 0;
+  // What may not be used in this home is not waited for either.
+  const peel = preset === 'infusion' && house.candidates.find((c) => c.formula.id === PEEL_FORMULA);
+  const dangers = peel ? peel.evaluation.findings.filter((f) => f.level === 'danger') : [];
   const running = (timers.data ?? []).filter((t) => t.endedAt === null);
   const start = (): void => {
     if (!chosen) return;
-    const [useful, best, longest] =
-      chosen.value === 'own' ? ([minutes, minutes, 2 * minutes] as const) : chosen.minutes;
+    const [useful, best, longest] = given ? ([minutes, minutes, 2 * minutes] as const) : chosen.minutes;
     const timer = startTimer(
       {
         id: newId(),
@@ -93,7 +119,7 @@ export function TimersScreen() {
           title="Start the time"
           weight="main"
           onPress={start}
-          disabled={(preset === 'own' && !good) || write.isPending}
+          disabled={(given !== undefined && !good) || dangers.length > 0 || !house.ready || write.isPending}
           testID="start-timer"
         />
       }
@@ -119,14 +145,14 @@ export function TimersScreen() {
           maxLength={80}
           testID="timer-place"
         />
-        {preset === 'own' ? (
+        {given ? (
           <Field
-            label="Minutes"
+            label={given.label}
             value={typed}
             onChangeText={setTyped}
             inputMode="decimal"
             maxLength={6}
-            error={good ? null : 'Give a number from 1 to 86 400, for example 15.'}
+            error={good ? null : given.accepted}
             testID="timer-minutes"
           />
         ) : (
@@ -137,6 +163,10 @@ export function TimersScreen() {
             </Soft>
           )
         )}
+        {dangers.map((f) => (
+          <FindingCard key={f.code} finding={f} sources={f.sources.map((s) => SOURCES[s])} />
+        ))}
+        {dangers.length > 0 && <Body>Plain vinegar, thinned one to one, does the same work without the scent.</Body>}
       </Part>
     </Screen>
   );

@@ -235,6 +235,39 @@ describe('waits of one’s own', () => {
     expect((await store.all('timer'))[0]).toMatchObject({ kind: 'soak', bestMinutes: 480, mustComeOff: false });
   });
 
+  test('peel in vinegar is not waited for where a bird lives; elsewhere it ends at its own formula', async () => {
+    mockParams = { kind: 'infusion' };
+    const aboard = await renderIn(<TimersScreen />, { ...home, timers: [] });
+    await settle();
+    expect(screen.getByText(/infused vinegar can poison birds/)).toBeTruthy();
+    fireEvent.press(screen.getByTestId('start-timer'));
+    await settle();
+    expect(await aboard.store.all('timer')).toEqual([]);
+    // Another jar is: so many days, as typed.
+    fireEvent.press(screen.getByRole('radio', { name: 'Another jar, in days' }));
+    fireEvent.changeText(screen.getByTestId('timer-minutes'), '90');
+    expect(screen.getByText(/days from 1 to 60/)).toBeTruthy();
+    fireEvent.changeText(screen.getByTestId('timer-minutes'), '10,5');
+    fireEvent.press(screen.getByTestId('start-timer'));
+    await settle();
+    expect((await aboard.store.all('timer'))[0]).toMatchObject({ kind: 'infusion', bestMinutes: 10.5 * 24 * 60 });
+    aboard.unmount();
+
+    const ashore = { ...home, timers: [], settings: { ...home.settings, lives: [] } };
+    const { store, unmount } = await renderIn(<TimersScreen />, ashore);
+    await settle();
+    fireEvent.press(screen.getByTestId('start-timer'));
+    await settle();
+    const timer = (await store.all('timer'))[0]!;
+    expect(timer).toMatchObject({ kind: 'infusion', usefulMinutes: 14 * 24 * 60 });
+    unmount();
+    mockParams = { id: timer.id };
+    await renderIn(<TimerScreen />, { ...ashore, timers: [timer] });
+    fireEvent.press(screen.getByTestId('end-timer'));
+    await settle();
+    expect(mockPush).toHaveBeenLastCalledWith('/mix/starter-peel');
+  });
+
   test('ended, it is gone, and undo brings it back as it was', async () => {
     const timer = startTimer(
       { id: 't', kind: 'own', name: 'Wait', place: 'Tub', usefulMinutes: 5, bestMinutes: 5, longestMinutes: 10 },
