@@ -184,16 +184,16 @@ test('a wait ended in one tab ends in the other, and rings in one alone', async 
   await other.goto(address);
   await expect(other.getByTestId('timer-face')).toBeVisible();
   await page.clock.fastForward(3 * MINUTE);
-  await expect(page.getByText('At its best: take it off')).toBeVisible();
-  await expect(other.getByText('At its best: take it off')).toBeVisible();
+  await expect(page.getByText('The time is up.')).toBeVisible();
+  await expect(other.getByText('The time is up.')).toBeVisible();
   const rung = async (): Promise<number> =>
     (await page.getByTestId('alarm').count()) + (await other.getByTestId('alarm').count());
   await expect.poll(rung).toBe(1);
   // It is not told again after a reload, in either.
   await page.reload();
   await other.reload();
-  await expect(page.getByText('At its best: take it off')).toBeVisible();
-  await expect(other.getByText('At its best: take it off')).toBeVisible();
+  await expect(page.getByText('The time is up.')).toBeVisible();
+  await expect(other.getByText('The time is up.')).toBeVisible();
   await page.waitForTimeout(500);
   expect(await rung()).toBe(0);
   await other.getByTestId('end-timer').click();

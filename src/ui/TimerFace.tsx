@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg, { Circle, G, Path } from 'react-native-svg';
-import type { Timer, TimerNow } from '../core';
+import type { Timer, TimerKind, TimerNow } from '../core';
 import { scallopPath } from './scallop';
 import { COLORS, FAMILY, SPACE } from './theme';
 import { countdownText, whenText } from './times';
@@ -21,11 +21,15 @@ const RADIUS = 78;
 /** Each stretch takes its own share of the ring, whatever its length: minutes or weeks read alike. */
 const SHARES = { early: 0.3, useful: 0.4, best: 0.3 } as const;
 
+/** Waits with one mark alone: there is nothing to be taken off. */
+const PLAIN: readonly TimerKind[] = ['own', 'steam', 'spot-test'];
+
 /** How far round the ring a wait is, 0 to 1. */
 function turned(timer: Timer, now: TimerNow): number {
   const minutes = now.elapsedMs / 60_000;
   const { usefulMinutes: useful, bestMinutes: best, longestMinutes: longest } = timer;
   const within = (from: number, to: number): number => (to > from ? Math.min(1, (minutes - from) / (to - from)) : 1);
+  if (PLAIN.includes(timer.kind)) return within(0, best);
   if (minutes < useful) return SHARES.early * within(0, useful);
   if (minutes < best) return SHARES.early + SHARES.useful * within(useful, best);
   return SHARES.early + SHARES.useful + SHARES.best * within(best, longest);
@@ -45,7 +49,7 @@ const SAYS = {
   early: 'until it is of use',
   useful: 'until it is best',
   best: 'left at its best',
-  over: 'over',
+  over: 'more adds nothing',
 } as const;
 
 /** The three stretches of the ring, and where each ends. */
@@ -74,15 +78,17 @@ export const TimerFace = memo(function TimerFace({ timer, now, nowMs, size = 240
   const at = turned(timer, now);
   const over = now.phase === 'over' && timer.mustComeOff;
   const ink = over ? COLORS.danger : COLORS.action;
-  const left = now.next ? countdownText(now.next.inMs) : countdownText(0);
-  const says = over ? 'take it off now' : now.phase === 'over' ? 'more adds nothing' : SAYS[now.phase];
   const done = now.phase === 'best' || now.phase === 'over';
+  const plain = PLAIN.includes(timer.kind);
+  const left = countdownText(now.next && !(plain && done) ? now.next.inMs : 0);
+  const says = plain ? (done ? 'the time is up' : 'to go') : over ? 'take it off now' : SAYS[now.phase];
   const start = Date.parse(timer.startedAt);
-  const marks: readonly (readonly [string, number])[] = [
+  const three: readonly (readonly [string, number])[] = [
     ['Of use', timer.usefulMinutes],
     ['Best', timer.bestMinutes],
     [timer.mustComeOff ? 'Off by' : 'No more after', timer.longestMinutes],
   ];
+  const marks = plain ? [['Over at', timer.bestMinutes] as const] : three;
   return (
     <View style={styles.face}>
       <View
@@ -98,9 +104,15 @@ export const TimerFace = memo(function TimerFace({ timer, now, nowMs, size = 240
             <Circle cx={CENTRE} cy={CENTRE} r={94} fill={COLORS.sheet} />
           )}
           <G fill="none" strokeWidth={13}>
-            <Path d={arc(0, USEFUL_AT - 0.008)} stroke={COLORS.line} />
-            <Path d={arc(USEFUL_AT + 0.008, BEST_AT - 0.008)} stroke="#B9CDB4" />
-            <Path d={arc(BEST_AT + 0.008, 0.992)} stroke={timer.mustComeOff ? '#E3B4A8' : '#B9CDB4'} />
+            {plain ? (
+              <Path d={arc(0, 0.9999)} stroke={COLORS.line} />
+            ) : (
+              <>
+                <Path d={arc(0, USEFUL_AT - 0.008)} stroke={COLORS.line} />
+                <Path d={arc(USEFUL_AT + 0.008, BEST_AT - 0.008)} stroke="#B9CDB4" />
+                <Path d={arc(BEST_AT + 0.008, 0.992)} stroke={timer.mustComeOff ? '#E3B4A8' : '#B9CDB4'} />
+              </>
+            )}
             {at > 0.004 && <Path d={arc(0, at)} stroke={ink} strokeWidth={7} strokeLinecap="round" />}
           </G>
         </Svg>

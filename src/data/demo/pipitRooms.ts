@@ -76,7 +76,7 @@ export function timersAboard(now: Date): Timer[] {
         },
         ago(15 * DAY_MINUTES + 200),
       ),
-      told: ['useful'],
+      told: ['useful', 'best'],
     },
     {
       ...startTimer(

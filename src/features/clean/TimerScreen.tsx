@@ -55,7 +55,7 @@ function OneTimer({ timer }: { timer: Timer }) {
       }
     >
       <Part>
-        <Kind>{timer.name}</Kind>
+        {timer.place !== '' && <Kind>{timer.name}</Kind>}
         <Title>{timer.place || timer.name}</Title>
       </Part>
       <WaitPart timer={timer} onEnded={() => router.replace('/')} />

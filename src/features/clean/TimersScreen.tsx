@@ -137,6 +137,10 @@ export function TimersScreen() {
       <Part>
         <Heading>A new wait</Heading>
         <Choice label="Kind of wait" options={PRESETS} chosen={[preset]} onChoose={setPreset} />
+        {dangers.map((f) => (
+          <FindingCard key={f.code} finding={f} sources={f.sources.map((s) => SOURCES[s])} />
+        ))}
+        {dangers.length > 0 && <Body>Plain vinegar, thinned one to one, does the same work without the scent.</Body>}
         <Field
           label="Where, or what"
           value={place}
@@ -163,10 +167,6 @@ export function TimersScreen() {
             </Soft>
           )
         )}
-        {dangers.map((f) => (
-          <FindingCard key={f.code} finding={f} sources={f.sources.map((s) => SOURCES[s])} />
-        ))}
-        {dangers.length > 0 && <Body>Plain vinegar, thinned one to one, does the same work without the scent.</Body>}
       </Part>
     </Screen>
   );
