@@ -64,10 +64,17 @@ describe('what is known of a surface of the home', () => {
       expect(sealed.cautions.find((f) => f.code === 'runs-into-joints')?.figures.minutes).toBe(15);
     });
 
+    test('a time to be met to the minute goes after one with time to spare', () => {
+      const ways = onTile([own({ surfaceId: 'cement-grout', sealed: true })]).map((w) => w.candidate.formula.id);
+      expect(ways[0]).toBe('starter-everyday');
+      expect(ways.indexOf('starter-scale')).toBeGreaterThan(0);
+    });
+
     test('unsealed cement, or grout not entered, is to be wetted first and kept clear of', () => {
       for (const grout of [[own({ surfaceId: 'cement-grout', sealed: false })], []]) {
         const way = everyday(onTile(grout));
         expect(codes(way)).toContain('runs-into-joints');
+        expect(way.dwell).toMatchObject({ limitedBy: 'surface', longestMinutes: 12 });
         const apply = guideSteps(way, envelopeOf(own())!, soil('limescale'), 1).find((s) => s.key === 'apply');
         expect(apply?.text).toMatch(/^First wet the joints with plain water\. Then wet it evenly/);
       }

@@ -8,6 +8,14 @@ import { envelopeOf, type HomeSurface } from './homeSurface';
 const TILES = ['glazed-tile', 'unglazed-tile'];
 const JOINTS = ['cement-grout', 'epoxy-grout'];
 
+/** A joint between tiles. */
+export interface Joint {
+  /** What it stands as it is. */
+  readonly surface: Surface;
+  /** What it stands once it has drunk plain water: unsealed cement about what sealed does (common practice, no source). */
+  readonly wetted: Surface;
+}
+
 /**
  * The joints of a tiled surface: the grout of its room, or where none has been entered, cement of which
  * nothing is known. Empty for what has no joints.
@@ -15,24 +23,28 @@ const JOINTS = ['cement-grout', 'epoxy-grout'];
  * @param material of the surface, by the catalogue's id
  * @param inTheRoom the home's surfaces of that room
  */
-export function jointsOf(material: string, inTheRoom: readonly HomeSurface[]): Surface[] {
+export function jointsOf(material: string, inTheRoom: readonly HomeSurface[]): Joint[] {
   if (!TILES.includes(material)) return [];
   const entered = inTheRoom.filter((s) => JOINTS.includes(s.surfaceId));
   const joints = entered.length > 0 ? entered : [{ ...UNKNOWN, surfaceId: 'cement-grout' }];
-  return joints.flatMap((s) => envelopeOf(s) ?? []);
+  return joints.flatMap((s) => {
+    const surface = envelopeOf(s);
+    const wetted = envelopeOf({ ...s, sealed: true });
+    return surface && wetted ? [{ surface, wetted }] : [];
+  });
 }
 
 const UNKNOWN = { sealed: null, finish: null, ageYears: null };
 
 /** What of a mixture the joints do not bear, or bear for a while only. */
-export function jointFinding(joint: Surface, passed: Excess): Finding {
+export function jointFinding({ surface }: Joint, passed: Excess): Finding {
   const minutes = Math.round(passed.minutes);
   return {
     code: 'runs-into-joints',
     level: 'caution',
     scope: 'fresh',
     subjects: passed.subjects,
-    happens: `It runs into the ${joint.name.toLowerCase()} between the tiles as well.`,
+    happens: `It runs into the ${surface.name.toLowerCase()} between the tiles as well.`,
     why: minutes < 1 ? passed.reason : `${passed.reason} Harm begins after about ${minutes} minutes.`,
     figures: { minutes },
     instead:

@@ -11,7 +11,7 @@ import { resolveIngredient } from '../formula/resolve';
 import { applicationOf, type Application } from './application';
 import { dwellOf, type Dwell } from './dwell';
 import type { Air } from './drying';
-import { jointFinding } from './joints';
+import { jointFinding, type Joint } from './joints';
 import { effectOf, liftings, type Lifting } from './lifting';
 import { meantFor } from './meantFor';
 
@@ -111,14 +111,23 @@ const SAME_EFFECT = 0.75;
 /** What the surface bears only for a while counts for less than what it bears as long as it is wanted. */
 const SURFACE_LIMIT_COSTS = 0.75;
 
+/** From its being of use to its having to come off, as a ratio: below this the time has to be met nearly to the minute. */
+const TIGHT = 1.5;
+
+/** Such a way costs as much as one that is not made for the place. */
+const isTight = ({ dwell }: Way): boolean =>
+  dwell.limitedBy === 'surface' && dwell.longestMinutes < TIGHT * dwell.usefulMinutes;
+
 /** What was made for such a place goes before what only happens to suit: hand soap lifts grease off a hob, too. */
 const tier = (way: Way): number =>
   Math.round((way.effect - (way.dwell.limitedBy === 'surface' ? SURFACE_LIMIT_COSTS : 0)) / SAME_EFFECT) +
   Number(way.meant.surface) +
-  Number(way.meant.soil);
+  Number(way.meant.soil) -
+  Number(isTight(way));
 
 const order = (a: Way, b: Way): number =>
   tier(b) - tier(a) ||
+  Number(isTight(a)) - Number(isTight(b)) ||
   a.effort - b.effort ||
   a.cautions.length - b.cautions.length ||
   a.dwell.bestMinutes - b.dwell.bestMinutes ||
@@ -142,7 +151,7 @@ function tryOne(
   soil: Soil,
   at: Circumstances,
   air: Air,
-  joints: readonly Surface[],
+  joints: readonly Joint[],
 ): Outcome {
   const { state, damp, verdict, findings } = candidate.evaluation;
   const out = (because: RuledOut['because'], why: string): Outcome => ({ out: { candidate, because, why } });
@@ -160,10 +169,10 @@ function tryOne(
     return out('does-not-lift', useless[0]?.why ?? `Nothing in it lifts ${soil.name.toLowerCase()}.`);
   }
   const atJoints = joints
-    .flatMap((joint) => excesses(state, joint, at.schools, damp).map((excess) => ({ joint, excess })))
+    .flatMap((joint) => excesses(state, joint.surface, at.schools, damp).map((excess) => ({ joint, excess })))
     .sort((a, b) => a.excess.minutes - b.excess.minutes);
-  // What the joints bear for a while sets the time; what they never bear is to be kept off them.
-  const timed = [...passed, ...atJoints.map((j) => j.excess).filter((e) => e.minutes > 0)];
+  // They are wetted first; what they bear then sets the time, too.
+  const timed = [...passed, ...joints.flatMap((j) => excesses(state, j.wetted, at.schools, damp))];
   // The best lifter that the surface bears for long enough to be of use.
   for (const { lift } of found) {
     const dwell = dwellOf(state, application, lift, timed, air);
@@ -210,7 +219,7 @@ export function rankWays(
   soil: Soil,
   at: Circumstances,
   air: Air,
-  joints: readonly Surface[] = [],
+  joints: readonly Joint[] = [],
 ): Ways {
   const ways: Way[] = [];
   const ruledOut: RuledOut[] = [];

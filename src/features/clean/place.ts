@@ -1,4 +1,13 @@
-import { envelopeOf, jointsOf, SURFACES, type HomeSurface, type JobPlace, type Room, type Surface } from '@/core';
+import {
+  envelopeOf,
+  jointsOf,
+  SURFACES,
+  type HomeSurface,
+  type JobPlace,
+  type Joint,
+  type Room,
+  type Surface,
+} from '@/core';
 
 /** Where to clean: a surface of the home, or any of the catalogue. */
 export interface ChosenPlace {
@@ -6,7 +15,7 @@ export interface ChosenPlace {
   /** What it stands. */
   readonly envelope: Surface;
   /** What a cleaner runs into beside it. */
-  readonly joints: readonly Surface[];
+  readonly joints: readonly Joint[];
   readonly own: HomeSurface | null;
   readonly room: Room | null;
 }
