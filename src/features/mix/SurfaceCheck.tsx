@@ -1,6 +1,7 @@
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import {
+  jointsOf,
   rankWays,
   SOILS,
   SOURCES,
@@ -110,10 +111,10 @@ interface HowLongProps {
   readonly settings: Settings;
 }
 
-/** The best way with a formula for a soil on a surface; null if there is none. */
+/** The best way with a formula for a soil on a surface, of whose joints nothing is known; none if it has no place there. */
 function wayOf({ formula, surface, soil, at, settings }: HowLongProps) {
   const weighed = weighSupplies({ shelf: [formula], formulas: [], cupboard: [] }, at);
-  return rankWays(weighed, surface, soil, at, settings);
+  return rankWays(weighed, surface, soil, at, settings, jointsOf(surface.id, []));
 }
 
 /** How long it stays on, as the label says it; null where it has no place there. */
@@ -125,7 +126,11 @@ export function dwellText(
   settings: Settings,
 ): string | null {
   const dwell = wayOf({ formula, surface, soil, at, settings }).ways[0]?.dwell;
-  return dwell ? `${dwell.bestMinutes} min on ${surface.name.toLowerCase()}, ${dwell.longestMinutes} at most` : null;
+  if (!dwell) return null;
+  const on = surface.name.toLowerCase();
+  return dwell.longestMinutes > dwell.bestMinutes
+    ? `${dwell.bestMinutes} min on ${on}, ${dwell.longestMinutes} at most`
+    : `${dwell.bestMinutes} min at most on ${on}`;
 }
 
 /** Whether it lifts what is there, and how long it wants: useful, best, longest. */
@@ -140,6 +145,7 @@ function HowLong({ formula, surface, soil, at, settings }: HowLongProps) {
   return (
     <View testID="how-long">
       <Body>{way.why}</Body>
+      {way.wetFirst !== null && <Body>Wet {way.wetFirst} with plain water first.</Body>}
       <Body>
         {usefulMinutes > 0 && `Useful from ${usefulMinutes} min. `}
         {limitedBy === 'surface'
