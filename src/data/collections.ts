@@ -78,3 +78,12 @@ export function checkRecord<N extends CollectionName>(name: N, value: unknown): 
   const whole = name === 'settings' && typeof value === 'object' ? { ...DEFAULT_SETTINGS, ...value } : value;
   return checked<Records[N]>(SCHEMAS[name], whole);
 }
+
+/** A record as read from storage. */
+export function readRecord<N extends CollectionName>(name: N, raw: string): ReturnType<typeof checkRecord<N>> {
+  try {
+    return checkRecord(name, JSON.parse(raw));
+  } catch {
+    return { ok: false, problems: [{ where: 'record', message: 'It is not JSON.' }] };
+  }
+}

@@ -34,5 +34,6 @@ export {
 } from './mutations';
 export { useDraft } from './useDraft';
 export { fileNameOf, pickBytes, pickFile, saveFile } from './files';
-export type { LogSoFar, Write } from './store';
+export type { LogSoFar } from './store';
+export type { Write } from './write';
 export { newId } from './newId';

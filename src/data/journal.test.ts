@@ -3,7 +3,8 @@ import { DEFAULT_SETTINGS, STARTER_FORMULAS, type Formula } from '@/core';
 import { MemoryShelf, MemoryStorage } from '@/testing/memoryStorage';
 import { journalOn } from './journal';
 import { lockNamed } from './lock';
-import { Store, type Write } from './store';
+import { Store } from './store';
+import type { Write } from './write';
 
 const formula = (id: string, name: string): Formula => ({ ...STARTER_FORMULAS[0]!, id, name });
 const putting = (id: string, name: string): Write => ({
@@ -35,6 +36,16 @@ function pageOn(storage: MemoryStorage, shelf: MemoryShelf, lock = lockNamed(`pa
   });
   return { store, leave: () => (left = true) };
 }
+/** A page that has written one record and was left, with what it still began. */
+async function leftWith(...begun: readonly Write[]) {
+  const storage = new MemoryStorage();
+  const shelf = new MemoryShelf();
+  const page = pageOn(storage, shelf);
+  await page.store.write(putting('a', 'one'));
+  page.leave();
+  begun.forEach((write) => void page.store.write(write));
+  return { storage, shelf, page };
+}
 const names = async (store: Store): Promise<string[]> => (await store.all('formula')).map((f) => f.name);
 
 test('a write that is carried out leaves no note', async () => {
@@ -48,16 +59,13 @@ test('a write that is carried out leaves no note', async () => {
 });
 
 test('what a page began and did not finish, the next one does, in the order it was begun', async () => {
-  const storage = new MemoryStorage();
-  const shelf = new MemoryShelf();
-  const first = pageOn(storage, shelf);
-  await first.store.write(putting('a', 'one'));
-  first.leave();
-  void first.store.write(putting('a', 'two'));
-  void first.store.write(putting('b', 'new'));
-  void first.store.write({ put: [{ collection: 'settings', value: { ...DEFAULT_SETTINGS, dropsPerML: 25 } }] });
-  void first.store.write(putting('a', 'three'));
-  void first.store.putDraft('paste', { text: 'half a word' });
+  const { storage, shelf } = await leftWith(
+    putting('a', 'two'),
+    putting('b', 'new'),
+    { put: [{ collection: 'settings', value: { ...DEFAULT_SETTINGS, dropsPerML: 25 } }] },
+    putting('a', 'three'),
+    { draft: { name: 'paste', value: { text: 'half a word' } } },
+  );
   const next = pageOn(storage, shelf).store;
   expect(await names(next)).toEqual(['three', 'new']);
   expect((await next.settings()).dropsPerML).toBe(25);
@@ -66,12 +74,8 @@ test('what a page began and did not finish, the next one does, in the order it w
 });
 
 test('a change that was under way when the page was left is finished by the next', async () => {
-  const storage = new MemoryStorage();
-  const shelf = new MemoryShelf();
-  const first = pageOn(storage, shelf);
-  await first.store.write(putting('a', 'one'));
-  first.leave();
-  void first.store.update('formula', 'a', (f) => ({ ...f, name: 'changed' }));
+  const { storage, shelf, page } = await leftWith();
+  void page.store.update('formula', 'a', (f) => ({ ...f, name: 'changed' }));
   for (let i = 0; i < 20; i++) await Promise.resolve();
   expect(await names(pageOn(storage, shelf).store)).toEqual(['changed']);
 });
@@ -106,18 +110,27 @@ test('a full disk refuses the write, and it does not come back by itself', async
 });
 
 test('what could not be finished for want of room waits for room, and holds nothing up', async () => {
-  const storage = new MemoryStorage();
-  const shelf = new MemoryShelf();
-  const first = pageOn(storage, shelf);
-  await first.store.write(putting('a', 'one'));
-  first.leave();
-  void first.store.write(putting('a', 'two'));
+  const { storage, shelf } = await leftWith(putting('a', 'two'));
   storage.full = true;
   const next = pageOn(storage, shelf).store;
   expect(await names(next)).toEqual(['one']);
   storage.full = false;
   await next.write(putting('b', 'new'));
   expect(await names(next)).toEqual(['two', 'new']);
+});
+
+test('what waits for room is given up where something newer has been written over it', async () => {
+  const { storage, shelf } = await leftWith(putting('a', 'too long for the disk'), putting('b', 'too long, too'));
+  // The disk takes what is short.
+  const setMany = storage.setMany.bind(storage);
+  storage.setMany = (entries) =>
+    JSON.stringify(entries).includes('too long') ? Promise.reject(new Error('The disk is full')) : setMany(entries);
+  const next = pageOn(storage, shelf).store;
+  await next.write(putting('a', 'short'));
+  storage.setMany = setMany;
+  await next.write(putting('c', 'room again'));
+  expect(await names(next)).toEqual(['short', 'too long, too', 'room again']);
+  expect(shelf.length).toBe(0);
 });
 
 test('without a synchronous storage, or with a full one, writes go their usual way', async () => {

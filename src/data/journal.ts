@@ -1,4 +1,10 @@
-import type { Write } from './store';
+import type { Write } from './write';
+
+/** A write that is noted, and what strikes it. */
+export interface Noted {
+  readonly mark: string;
+  readonly write: Write;
+}
 
 /**
  * A page that is left, or crashes, may not live to finish a transaction. So every write is first noted, at
@@ -9,7 +15,7 @@ export interface Journal {
   /** Notes a write; the mark is to be struck when it has been carried out. Null where nothing can be noted: the write itself still runs. */
   note(write: Write): string | null;
   /** What has been noted and not struck, by this page or another, in the order of noting. */
-  open(): readonly { readonly mark: string; readonly write: Write }[];
+  open(): readonly Noted[];
   strike(mark: string): void;
 }
 

@@ -14,7 +14,8 @@ import {
 } from '../core';
 import { COLLECTIONS, SETTINGS_ID, type Records } from './collections';
 import { useHome } from './HomeProvider';
-import { touchedBy, type FieldChange, type Store, type Write } from './store';
+import type { Store } from './store';
+import { touchedBy, type FieldChange, type Write } from './write';
 
 /** A write, after which the named collections are read again. */
 function useWrite<V, R>(

@@ -14,7 +14,8 @@ import {
   type Vessel,
 } from '../core';
 import { useHome } from './HomeProvider';
-import type { Aside, LogSoFar } from './store';
+import type { Aside } from './asides';
+import type { LogSoFar } from './store';
 
 export function useFormulas(): UseQueryResult<Formula[]> {
   const { store } = useHome();

@@ -1,28 +1,27 @@
 import { DEFAULT_SETTINGS, EMPTY_HOME, type Home, type LogEntry, type Migration } from '../core';
+import { ASIDE, asidesOf, kept, type Aside } from './asides';
 import type { Changes } from './changes';
 import {
-  checkRecord,
   COLLECTIONS,
   LIST_IN_HOME,
   LISTS,
+  readRecord,
   type CollectionName,
   type ListName,
   type Records,
 } from './collections';
-import { generationOf, HEAD_KEY, keyOf, nextGeneration, type Head } from './generations';
-import { NO_JOURNAL, type Journal } from './journal';
+import { generationOf, HEAD_KEY, nextGeneration, type Head } from './generations';
+import { NO_JOURNAL, type Journal, type Noted } from './journal';
 import type { Lock } from './lock';
-import { monthsOf, pageAfter, readPage, writePage, type LogPage, type LogWrite } from './logPages';
+import { readPage, writePage, type LogPage } from './logPages';
 import type { Storage } from './storage';
+import { carryOut, DRAFT, meet, touchedBy, type Named, type Write } from './write';
 
 /** The newest form of the records that this Biscuit writes and reads. */
 export const SCHEMA_VERSION = 1;
 
 /** Steps from older records to this version; each sees `{collection, value}` and returns the same. None yet. */
 const MIGRATIONS: readonly Migration[] = [];
-
-const ASIDE = 'aside/';
-const DRAFT = 'draft/';
 
 /** The records were written by a newer Biscuit: nothing is read or written. */
 export class NewerDataError extends Error {
@@ -31,42 +30,11 @@ export class NewerDataError extends Error {
   }
 }
 
-/** A record with the name of its collection. */
-export type Named = { readonly [N in CollectionName]: { collection: N; value: Records[N] } }[CollectionName];
-
-/** Some fields of a record, put over its newest form: two fields changed at once, or in two tabs, do not undo each other. */
-export type FieldChange = {
-  readonly [N in CollectionName]: { collection: N; id: string; fields: Partial<Records[N]> };
-}[CollectionName];
-
-/** What is written at one go. */
-export interface Write {
-  readonly put?: readonly Named[];
-  /** What is not there any more is left away. */
-  readonly change?: readonly FieldChange[];
-  readonly remove?: readonly { readonly collection: ListName; readonly id: string }[];
-  readonly log?: LogWrite;
-  /** Unfinished work under its name: no part of the home. */
-  readonly draft?: { readonly name: string; readonly value: unknown };
-}
-
-/** The collections that a write touches. */
-export const touchedBy = ({ put = [], change = [], remove = [], log }: Write): string[] => [
-  ...new Set<string>([...[...put, ...change, ...remove].map((r) => r.collection), ...(log ? ['log'] : [])]),
-];
-
 /** The log, as far as it has been read. */
 export interface LogSoFar {
   /** Newest first. */
   readonly entries: readonly LogEntry[];
   readonly complete: boolean;
-}
-
-/** A record that could not be read, kept as it was. */
-export interface Aside {
-  readonly key: string;
-  readonly reason: string;
-  readonly raw: string;
 }
 
 export interface StoreParts {
@@ -185,7 +153,7 @@ export class Store {
       // The good ones stay; a bad one stands aside under a key of its own. Read anew: another tab may have written.
       await this.parts.lock(async () => {
         const now = readPage((await this.parts.storage.getItem(key)) ?? '[]');
-        await this.parts.storage.setMany({ [key]: writePage(now.entries), ...asidesOf(key, now) });
+        await this.parts.storage.setMany({ [key]: writePage(now.entries), ...kept(asidesOf(key, now)) });
       });
       this.tell(['aside']);
       this.heard.forEach((heard) => heard(['aside']));
@@ -195,9 +163,8 @@ export class Store {
   }
 
   /**
-   * Writes at one go, all or none; removals follow in the same turn of the lock, so that a crash in between
-   * only leaves what was to go. Noted in the journal before anything is waited for: a page that is left at
-   * once loses nothing.
+   * Writes at one go, all or none. Noted in the journal before anything is waited for: a page that is left
+   * at once loses nothing.
    *
    * @throws the storage's own error (a full disk): then nothing of it is written, now or later
    */
@@ -206,58 +173,46 @@ export class Store {
     const mark = journal.note(what);
     try {
       await this.ready();
-      await lock(async () => {
-        const others = await this.carryOutNoted(mark);
-        // Noted, and struck by now: another page, or this one's start, has carried it out.
-        if (mark === null || others.mine) await this.carryOut(what);
-      });
+      await lock(() => this.carryOutInTurn(what, mark));
     } finally {
       if (mark !== null) journal.strike(mark);
     }
     this.tell(touchedBy(what));
   }
 
+  /** Carries out a write after what was noted before it, under the lock. */
+  private async carryOutInTurn(what: Write, mark: string | null): Promise<void> {
+    const before = await this.carryOutNoted(mark);
+    // Noted, and struck by now: another page, or this one's start, has carried it out.
+    if (mark !== null && !before.mine) return;
+    await carryOut(this.parts.storage, (await this.head()).generation, what);
+    this.outdo(before.failed, what);
+  }
+
   /** Carries out, in their order, what is noted before this mark (all there is, if none), under the lock. */
-  private async carryOutNoted(until: string | null): Promise<{ readonly mine: boolean }> {
-    const { journal } = this.parts;
-    for (const { mark, write } of journal.open()) {
-      if (mark === until) return { mine: true };
+  private async carryOutNoted(until: string | null): Promise<{ readonly mine: boolean; readonly failed: Noted[] }> {
+    const { journal, storage } = this.parts;
+    const failed: Noted[] = [];
+    for (const noted of journal.open()) {
+      if (noted.mark === until) return { mine: true, failed };
       try {
-        await this.carryOut(write);
+        await carryOut(storage, (await this.head()).generation, noted.write);
       } catch {
-        continue; // A full disk: it stays noted, and is tried again at the next write.
+        failed.push(noted); // A full disk: it stays noted, and is tried again at the next write.
+        continue;
       }
-      journal.strike(mark);
-      const touched = touchedBy(write);
+      journal.strike(noted.mark);
+      this.outdo(failed, noted.write);
+      const touched = touchedBy(noted.write);
       this.tell(touched);
       this.heard.forEach((heard) => heard(touched));
     }
-    return { mine: false };
+    return { mine: false, failed };
   }
 
-  private async carryOut({ put = [], change = [], remove = [], log, draft }: Write): Promise<void> {
-    const { storage } = this.parts;
-    const { generation } = await this.head();
-    const entries = Object.fromEntries(
-      put.map((r) => [keyOf(generation, r.collection, r.value), JSON.stringify(r.value)] as const),
-    );
-    for (const { collection, id, fields } of change) {
-      const key = `${generation}/${collection}/${id}`;
-      const raw = entries[key] ?? (await storage.getItem(key));
-      const now = raw === null ? null : readRecord(collection, raw);
-      const from = now?.ok ? now.value : collection === 'settings' ? DEFAULT_SETTINGS : null;
-      if (from) entries[key] = JSON.stringify({ ...from, ...fields });
-    }
-    for (const month of log ? monthsOf(log) : []) {
-      const key = `${generation}/log/${month}`;
-      const before = readPage((await storage.getItem(key)) ?? '[]');
-      if (log)
-        Object.assign(entries, { [key]: writePage(pageAfter(month, before.entries, log)) }, asidesOf(key, before));
-    }
-    if (draft) entries[DRAFT + draft.name] = JSON.stringify(draft.value);
-    if (Object.keys(entries).length > 0) await storage.setMany(entries);
-    const gone = remove.map((r) => `${generation}/${r.collection}/${r.id}`);
-    if (gone.length > 0) await storage.removeMany(gone);
+  /** What failed before is given up where something newer has been written since: it must not come over that. */
+  private outdo(failed: readonly Noted[], newer: Write): void {
+    for (const { mark, write } of failed) if (meet(write, newer)) this.parts.journal.strike(mark);
   }
 
   /** Writes records in one transaction: all of them or none. */
@@ -272,11 +227,11 @@ export class Store {
     change: (now: Records[N]) => Records[N],
   ): Promise<Records[N] | null> {
     await this.ready();
-    const { journal } = this.parts;
-    const changed = await this.parts.lock(async () => {
-      await this.carryOutNoted(null);
-      const key = `${(await this.head()).generation}/${name}/${id}`;
-      const raw = await this.parts.storage.getItem(key);
+    const { journal, lock, storage } = this.parts;
+    const changed = await lock(async () => {
+      const { failed } = await this.carryOutNoted(null);
+      const { generation } = await this.head();
+      const raw = await storage.getItem(`${generation}/${name}/${id}`);
       const now = raw === null ? null : readRecord(name, raw);
       if (!now?.ok) return null;
       const next = change(now.value);
@@ -284,7 +239,8 @@ export class Store {
       const write: Write = { put: [{ collection: name, value: next } as Named] };
       const mark = journal.note(write);
       try {
-        await this.carryOut(write);
+        await carryOut(storage, generation, write);
+        this.outdo(failed, write);
       } finally {
         if (mark !== null) journal.strike(mark);
       }
@@ -412,26 +368,9 @@ export class Store {
   }
 
   private async setAside(bad: readonly Aside[]): Promise<void> {
-    await this.parts.storage.setMany(Object.fromEntries(bad.map((b) => [ASIDE + b.key, JSON.stringify(b)])));
+    await this.parts.storage.setMany(kept(bad));
     await this.parts.storage.removeMany(bad.map((b) => b.key));
     this.tell(['aside']);
     this.heard.forEach((heard) => heard(['aside']));
-  }
-}
-
-/** What of a page of the log could not be read, as it is to be kept. */
-const asidesOf = (key: string, page: LogPage): Record<string, string> =>
-  Object.fromEntries(
-    page.bad.map(({ reason, raw }, i) => {
-      const aside: Aside = { key: `${key}/${i}-${raw.length}`, reason, raw };
-      return [ASIDE + aside.key, JSON.stringify(aside)];
-    }),
-  );
-
-function readRecord<N extends CollectionName>(name: N, raw: string): ReturnType<typeof checkRecord<N>> {
-  try {
-    return checkRecord(name, JSON.parse(raw));
-  } catch {
-    return { ok: false, problems: [{ where: 'record', message: 'It is not JSON.' }] };
   }
 }
