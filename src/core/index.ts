@@ -98,7 +98,7 @@ export {
 } from './cleaning/ways';
 export { guideSteps, type GuideStep } from './cleaning/guide';
 export { applicationOf, type Application } from './cleaning/application';
-export { jointsOf, type Joint } from './cleaning/joints';
+export { jointsFinding, jointsOf, type Joint } from './cleaning/joints';
 export { amountForArea, type AmountFor } from './cleaning/amountFor';
 export { envelopeOf, questionsAbout, type HomeSurface, type Room, type Upkeep } from './cleaning/homeSurface';
 export { ROOM_KINDS, roomKind, type RoomKind, type RoomKindId, type UsualSurface } from './catalogue/roomKinds';

@@ -1,6 +1,8 @@
+import type { SchoolChoices } from '../catalogue/schools';
 import type { Surface } from '../catalogue/surface';
+import type { Evaluation } from '../evaluation/evaluate';
 import type { Finding } from '../findings/finding';
-import type { Excess } from '../findings/surfaceLimits';
+import { excesses, type Excess } from '../findings/surfaceLimits';
 import { envelopeOf, type HomeSurface } from './homeSurface';
 
 /** What a cleaner runs into beside the surface itself: the joints between tiles. */
@@ -36,8 +38,21 @@ export function jointsOf(material: string, inTheRoom: readonly HomeSurface[]): J
 
 const UNKNOWN = { sealed: null, finish: null, ageYears: null };
 
-/** What of a mixture the joints do not bear, or bear for a while only. */
-export function jointFinding({ surface }: Joint, passed: Excess): Finding {
+/** What is to be minded of the joints with a mixture, the soonest harm alone; null if they bear it. */
+export function jointsFinding(
+  evaluation: Pick<Evaluation, 'state' | 'damp'>,
+  joints: readonly Joint[],
+  schools: SchoolChoices,
+): Finding | null {
+  const [soonest] = joints
+    .flatMap((joint) =>
+      excesses(evaluation.state, joint.surface, schools, evaluation.damp).map((excess) => ({ joint, excess })),
+    )
+    .sort((a, b) => a.excess.minutes - b.excess.minutes);
+  return soonest ? jointFinding(soonest.joint, soonest.excess) : null;
+}
+
+function jointFinding({ surface }: Joint, passed: Excess): Finding {
   const minutes = Math.round(passed.minutes);
   return {
     code: 'runs-into-joints',

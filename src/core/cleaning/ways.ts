@@ -11,7 +11,7 @@ import { resolveIngredient } from '../formula/resolve';
 import { applicationOf, type Application } from './application';
 import { dwellOf, type Dwell } from './dwell';
 import type { Air } from './drying';
-import { jointFinding, type Joint } from './joints';
+import { jointsFinding, type Joint } from './joints';
 import { effectOf, liftings, type Lifting } from './lifting';
 import { meantFor } from './meantFor';
 
@@ -168,9 +168,7 @@ function tryOne(
   if (!best) {
     return out('does-not-lift', useless[0]?.why ?? `Nothing in it lifts ${soil.name.toLowerCase()}.`);
   }
-  const atJoints = joints
-    .flatMap((joint) => excesses(state, joint.surface, at.schools, damp).map((excess) => ({ joint, excess })))
-    .sort((a, b) => a.excess.minutes - b.excess.minutes);
+  const joint = jointsFinding(candidate.evaluation, joints, at.schools);
   // They are wetted first; what they bear then sets the time, too.
   const timed = [...passed, ...joints.flatMap((j) => excesses(state, j.wetted, at.schools, damp))];
   // The best lifter that the surface bears for long enough to be of use.
@@ -190,12 +188,8 @@ function tryOne(
       application,
       dwell,
       why: lift.why,
-      cautions: [
-        ...findings,
-        ...onSurface.findings,
-        ...atJoints.slice(0, 1).map((j) => jointFinding(j.joint, j.excess)),
-      ],
-      wetFirst: atJoints.length > 0 ? 'the joints' : null,
+      cautions: [...findings, ...onSurface.findings, ...(joint ? [joint] : [])],
+      wetFirst: joint ? 'the joints' : null,
     };
     return { way };
   }

@@ -1,6 +1,7 @@
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import {
+  jointsFinding,
   jointsOf,
   rankWays,
   SOILS,
@@ -8,6 +9,7 @@ import {
   SURFACES,
   weighSupplies,
   type Circumstances,
+  type Finding,
   type Formula,
   type Settings,
   type Soil,
@@ -55,10 +57,23 @@ const sayingOf = (result: SurfaceEvaluation, minutes: number): string => {
     : `Nothing found against it on ${result.name.toLowerCase()}.`;
 };
 
+/** What is found on the surface, and in its joints. */
+const withJoint = (result: SurfaceEvaluation, joint: Finding): SurfaceEvaluation => ({
+  ...result,
+  verdict: result.verdict === 'clear' ? joint.level : result.verdict,
+  findings: [...result.findings, joint],
+});
+
 /** Holds the mixture against a surface and what is on it, for as long as it is to stay on. */
 export function SurfaceCheck({ where, formula, at, settings, result, onChange }: Props) {
   const [open, setOpen] = useState<'surface' | 'soil' | null>(null);
   const { surface, soil, minutes } = where;
+  const joint = useMemo(() => {
+    const joints = surface ? jointsOf(surface.id, []) : [];
+    const [weighed] = joints.length > 0 ? weighSupplies({ shelf: [formula], formulas: [], cupboard: [] }, at) : [];
+    return weighed ? jointsFinding(weighed.evaluation, joints, at.schools) : null;
+  }, [surface, formula, at]);
+  const found = result && joint ? withJoint(result, joint) : result;
   return (
     <Part>
       <Heading>Where will it go?</Heading>
@@ -72,10 +87,10 @@ export function SurfaceCheck({ where, formula, at, settings, result, onChange }:
           onChoose={(m) => onChange({ ...where, minutes: m })}
         />
       )}
-      {result && (
+      {found && (
         <View style={{ gap: SPACE.s }}>
-          <VerdictBanner level={result.verdict} saying={sayingOf(result, minutes)} />
-          {result.findings.map((f) => (
+          <VerdictBanner level={found.verdict} saying={sayingOf(found, minutes)} />
+          {found.findings.map((f) => (
             <FindingCard key={f.code + f.subjects.join()} finding={f} sources={f.sources.map((s) => SOURCES[s])} />
           ))}
         </View>
@@ -149,7 +164,7 @@ function HowLong({ formula, surface, soil, at, settings }: HowLongProps) {
       <Body>
         {usefulMinutes > 0 && `Useful from ${usefulMinutes} min. `}
         {limitedBy === 'surface'
-          ? `Off by ${longestMinutes} min, for the surface’s sake.`
+          ? `Off by ${longestMinutes} min, for the sake of ${way.wetFirst ?? 'the surface'}.`
           : `Best at ${bestMinutes} min; no more after ${longestMinutes}.`}
         {rewetEveryMinutes !== null && ` Wet it again every ${rewetEveryMinutes} min: it dries sooner.`}
       </Body>
