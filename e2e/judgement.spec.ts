@@ -61,7 +61,7 @@ test('a surface is found by any name; the minutes and what is on it decide', asy
   await page.reload();
   await expect(page.getByTestId('how-long')).toContainText('Useful from 5 min. Off by 12 min');
   // On tile it runs into the joints: the same time, and the same care.
-  await page.getByRole('button', { name: 'Cement grout' }).click();
+  await page.getByRole('button', { name: 'Cement grout', exact: true }).click();
   await page.getByRole('radio', { name: 'Glazed tile' }).click();
   await expect(page.getByText('On glazed tile with care.')).toBeVisible();
   await expect(page.getByTestId('finding-runs-into-joints')).toBeVisible();
