@@ -45,6 +45,8 @@ function useAlarms(): { readonly told: readonly Told[]; readonly close: (one: To
   const [told, setTold] = useState<readonly Told[]>([]);
   const [tick, setTick] = useState(0);
   const wished = useRef(settings);
+  /** What was told here and could not be written down, by wait. */
+  const notKept = useRef(new Map<string, Set<string>>());
   useEffect(() => {
     wished.current = settings;
   }, [settings]);
@@ -53,19 +55,25 @@ function useAlarms(): { readonly told: readonly Told[]; readonly close: (one: To
     const now = Date.now();
     const tell = async (timer: Timer): Promise<void> => {
       const due = untold(timer, now);
-      const event = due.at(-1);
-      if (!event) return;
+      const unkept = new Set(due.map((e) => e.key).filter((key) => notKept.current.get(timer.id)?.has(key)));
+      notKept.current.set(timer.id, unkept);
+      if (due.every((e) => unkept.has(e.key))) return;
       let mine: readonly TimerEvent[] = [];
-      await mutateAsync({
-        id: timer.id,
-        change: (t) => {
-          mine = untold(t, now);
-          return mine.length === 0 ? t : withTold(t, now);
-        },
-      }).catch(() => {
-        // A full disk must not keep a wait silent: it is told here all the same.
-        mine = due;
-      });
+      try {
+        const kept = await mutateAsync({
+          id: timer.id,
+          change: (t) => {
+            mine = untold(t, now);
+            return mine.length === 0 ? t : withTold(t, now);
+          },
+        });
+        // Told by another tab, or ended there.
+        if (!kept) return;
+      } catch {
+        // A full disk must not keep a wait silent: it is told here all the same, and once.
+        mine = due.filter((e) => !unkept.has(e.key));
+        due.forEach((e) => unkept.add(e.key));
+      }
       const last = mine.at(-1);
       if (!last) return;
       const { sound, vibration, notifications } = wished.current;

@@ -1,0 +1,83 @@
+import { act, fireEvent, screen } from '@testing-library/react-native';
+import { EMPTY_HOME, startTimer, type Home, type Timer } from '@/core';
+import { ring } from '@/devices';
+import { renderIn, settle } from '@/testing/renderIn';
+import { Alarms } from './Alarms';
+
+const mockPush = jest.fn();
+jest.mock('expo-router', () => ({ useRouter: () => ({ push: mockPush }) }));
+jest.mock('@/devices', () => ({
+  ring: jest.fn(() => ({ sounded: true })),
+  soundState: () => 'ready',
+  wakeSound: () => Promise.resolve('ready'),
+}));
+const rung = jest.mocked(ring);
+
+const MINUTE_MS = 60_000;
+/** A wait that is at its best in so many milliseconds; negative is ago. */
+const bestIn = (ms: number, more: Partial<Timer> = {}): Timer => ({
+  ...startTimer(
+    { id: 't', kind: 'dwell', name: 'Soda paste', place: 'Hob', usefulMinutes: 1, bestMinutes: 10, longestMinutes: 20 },
+    new Date(Date.now() + ms - 10 * MINUTE_MS).toISOString(),
+  ),
+  told: ['useful'],
+  ...more,
+});
+const withTimer = (timer: Timer): Home => ({ ...EMPTY_HOME, timers: [timer] });
+const wait = (ms: number): Promise<void> => act(() => new Promise<void>((resolve) => setTimeout(resolve, ms)));
+
+beforeEach(() => rung.mockClear());
+
+test('what is due is told once, is written down as told, and stays in sight until it is seen', async () => {
+  const { store } = await renderIn(<Alarms />, withTimer(bestIn(-1000)));
+  await settle();
+  expect(rung.mock.calls.map(([r]) => [r.title, r.urgent])).toEqual([['Hob: best now.', false]]);
+  expect((await store.all('timer'))[0]?.told).toContain('best');
+  await settle();
+  expect(rung).toHaveBeenCalledTimes(1);
+  fireEvent.press(screen.getByText('Seen'));
+  expect(screen.queryByTestId('alarm')).toBeNull();
+});
+
+test('what was told, in another tab or before a reload, is not told again', async () => {
+  await renderIn(<Alarms />, withTimer(bestIn(-1000, { told: ['useful', 'best'] })));
+  await settle();
+  expect(rung).not.toHaveBeenCalled();
+});
+
+test('after a closed tab the newest of what was missed is told, urgently where it must come off', async () => {
+  await renderIn(<Alarms />, withTimer(bestIn(-60 * MINUTE_MS, { told: [], mustComeOff: true })));
+  await settle();
+  expect(rung.mock.calls.map(([r]) => [r.title, r.urgent])).toEqual([['Hob: take it off now.', true]]);
+});
+
+test('it comes by itself, with no touch between', async () => {
+  await renderIn(<Alarms />, withTimer(bestIn(400)));
+  expect(rung).not.toHaveBeenCalled();
+  await wait(600);
+  expect(rung).toHaveBeenCalledTimes(1);
+});
+
+test('a wait removed elsewhere in the meantime does not ring', async () => {
+  const { storage } = await renderIn(<Alarms />, withTimer(bestIn(400)));
+  storage.records.delete('1/timer/t');
+  await wait(600);
+  expect(rung).not.toHaveBeenCalled();
+});
+
+test('a full disk keeps it neither silent nor ringing on', async () => {
+  const { storage } = await renderIn(<Alarms />, withTimer(bestIn(400)));
+  storage.full = true;
+  await wait(600);
+  expect(rung).toHaveBeenCalledTimes(1);
+  await wait(400);
+  expect(rung).toHaveBeenCalledTimes(1);
+  expect(screen.getByTestId('alarm')).toBeTruthy();
+});
+
+test('it leads to its wait', async () => {
+  await renderIn(<Alarms />, withTimer(bestIn(-1000)));
+  await settle();
+  fireEvent.press(screen.getByText('Open'));
+  expect(mockPush).toHaveBeenCalledWith('/clean/timer?id=t');
+});
