@@ -86,11 +86,15 @@ export function SafetyScreen() {
   );
 }
 
+/** A number as a phone dials it (RFC 3966): behind a country's code the bracketed nought of the trunk is left out. */
+const telOf = (number: string): string =>
+  `tel:${(number.trim().startsWith('+') ? number.replace('(0)', '') : number).replace(/[^\d+]/g, '')}`;
+
 /** The numbers the person entered, to be called with one tap. */
 function Numbers() {
   const router = useRouter();
   const { emergencyNumber, poisonNumber } = useSettings();
-  const call = (number: string): void => void Linking.openURL(`tel:${number.replace(/[^\d+]/g, '')}`);
+  const call = (number: string): void => void Linking.openURL(telOf(number));
   return (
     <View style={styles.numbers}>
       {poisonNumber !== '' && (
