@@ -48,6 +48,25 @@ async function leftWith(...begun: readonly Write[]) {
 }
 const names = async (store: Store): Promise<string[]> => (await store.all('formula')).map((f) => f.name);
 
+test('notes of several pages keep their order within a millisecond, and when the clock is set back', () => {
+  const shelf = new MemoryShelf();
+  const pages = [journalOn(shelf, 'home'), journalOn(shelf, 'home'), journalOn(shelf, 'home')];
+  const clock = jest.spyOn(Date, 'now');
+  for (const [i, instant] of [1_000_000, 1_000_000, 1_000_000, 999_000, 1_000_000, 2_000_000].entries()) {
+    clock.mockReturnValue(instant);
+    pages[i % 2 === 0 ? 0 : 1 + ((i >> 1) % 2)]?.note(putting('a', String(i)));
+  }
+  clock.mockRestore();
+  expect(pages[0]?.open().map(({ write }) => (write.put?.[0]?.value as Formula).name)).toEqual([
+    '0',
+    '1',
+    '2',
+    '3',
+    '4',
+    '5',
+  ]);
+});
+
 test('a write that is carried out leaves no note', async () => {
   const shelf = new MemoryShelf();
   const { store } = pageOn(new MemoryStorage(), shelf);

@@ -24,9 +24,8 @@ export type Shelf = Pick<globalThis.Storage, 'getItem' | 'setItem' | 'removeItem
 
 /** Longer writes (a log of years brought in) are not noted: the small storage is for what a hand does at a time. */
 const LONGEST_NOTE = 200_000;
-/** Digits of the instant and of the turn within a page: as text they sort by time. */
+/** Digits of the instant: as text the marks sort by time. */
 const INSTANT_DIGITS = 14;
-const TURN_DIGITS = 8;
 
 /** The synchronous storage of the browser; null where it is missing or forbidden. */
 export function browserShelf(): Shelf | null {
@@ -41,7 +40,7 @@ export function browserShelf(): Shelf | null {
 export function journalOn(shelf: Shelf | null, name: string): Journal {
   const prefix = `${name}-journal/`;
   const page = Math.random().toString(36).slice(2, 8);
-  let turn = 0;
+  let last = 0;
 
   const keys = (): string[] => {
     const all: string[] = [];
@@ -52,13 +51,22 @@ export function journalOn(shelf: Shelf | null, name: string): Journal {
     return all.sort();
   };
   const strike = (mark: string): void => shelf?.removeItem(mark);
+  /** The present millisecond, or the next after the newest note of any page: notes of one millisecond keep their order, whatever the clock does. */
+  const nextInstant = (): number => {
+    const newest = Number(
+      keys()
+        .at(-1)
+        ?.slice(prefix.length, prefix.length + INSTANT_DIGITS) ?? 0,
+    );
+    return (last = Math.max(Date.now(), last + 1, newest + 1));
+  };
 
   return {
     note(write) {
-      const mark = `${prefix}${String(Date.now()).padStart(INSTANT_DIGITS, '0')}-${String(turn++).padStart(TURN_DIGITS, '0')}-${page}`;
       try {
         const text = JSON.stringify(write);
         if (!shelf || text.length > LONGEST_NOTE) return null;
+        const mark = `${prefix}${String(nextInstant()).padStart(INSTANT_DIGITS, '0')}-${page}`;
         shelf.setItem(mark, text);
         return mark;
       } catch {
