@@ -132,6 +132,9 @@ export const Words = memo(function Words({
   );
 });
 
+/** The most that a formula may make, mL; see the formula's schema. */
+const MOST_MADE_ML = 1_000_000;
+
 /** What it makes, where parts stand beside fixed amounts. */
 export const MakesField = memo(function MakesField({
   makesML,
@@ -141,19 +144,21 @@ export const MakesField = memo(function MakesField({
   onChange: (makesML: number | null) => void;
 }) {
   const [text, setText] = useState(makesML === null ? '' : String(makesML));
-  const value = Number(text.replace(',', '.'));
+  const read = (typed: string): number | null => {
+    const value = Number(typed.replace(',', '.'));
+    return value > 0 && value <= MOST_MADE_ML ? value : null;
+  };
   return (
     <Field
       label="What it makes in all, in mL (500 is taken)"
       value={text}
       inputMode="decimal"
       maxLength={8}
-      error={text.trim() === '' || value > 0 ? null : 'Give a number of mL above 0, for example 500.'}
+      error={text.trim() === '' || read(text) !== null ? null : 'Give mL above 0 and up to 1 000 000, for example 500.'}
       onChangeText={(typed) => {
         setText(typed);
-        const made = Number(typed.replace(',', '.'));
-        if (typed.trim() === '') onChange(null);
-        else if (made > 0 && made <= 1_000_000) onChange(made);
+        const made = read(typed);
+        if (typed.trim() === '' || made !== null) onChange(made);
       }}
     />
   );

@@ -1,0 +1,75 @@
+import { fireEvent, screen, waitFor } from '@testing-library/react-native';
+import { EMPTY_HOME, type Home, type PantryItem } from '@/core';
+import { renderIn, settle } from '@/testing/renderIn';
+import { CupboardScreen } from './CupboardScreen';
+
+const soda: PantryItem = { id: 'baking-soda', left: { value: 250, unit: 'g' }, pack: null };
+const withSoda: Home = { ...EMPTY_HOME, pantry: [soda] };
+const type = (testID: string, text: string): void => fireEvent.changeText(screen.getByTestId(testID), text);
+const keep = () => screen.getByTestId('pantry-keep').props.accessibilityState as { disabled: boolean };
+
+test('what is there is found by any of its names, and stands once', async () => {
+  const { store } = await renderIn(<CupboardScreen />);
+  expect(screen.getByText('Nothing in it yet.')).toBeTruthy();
+  type('add-pantry', 'bicarb');
+  fireEvent.press(screen.getByLabelText('Add baking soda'));
+  await settle();
+  expect(await store.all('pantry')).toEqual([{ id: 'baking-soda', left: null, pack: null }]);
+  expect(screen.getByText('how much is left is not known')).toBeTruthy();
+  type('add-pantry', 'bicarb');
+  expect(screen.queryByLabelText('Add baking soda')).toBeNull();
+});
+
+test('a name that is not known says so, and stays to be mended', async () => {
+  await renderIn(<CupboardScreen />);
+  type('add-pantry', 'qwzx gloss');
+  expect(screen.getByText(/Nothing new by that name/)).toBeTruthy();
+  expect(screen.getByTestId('add-pantry').props.value).toBe('qwzx gloss');
+});
+
+test('what is left and what a pack cost are kept, with a comma as with a point', async () => {
+  const { store } = await renderIn(<CupboardScreen />, withSoda);
+  fireEvent.press(screen.getByLabelText('Change baking soda'));
+  type('pantry-left', '500');
+  type('pantry-price', '1,95');
+  type('pantry-size', '500');
+  fireEvent.press(screen.getByTestId('pantry-keep'));
+  await settle();
+  expect(await store.all('pantry')).toEqual([
+    { id: 'baking-soda', left: { value: 500, unit: 'g' }, pack: { price: 1.95, value: 500, unit: 'g' } },
+  ]);
+  expect(screen.getByText(/500 g left · .1\.95 for 500 g/)).toBeTruthy();
+});
+
+test.each([
+  ['pantry-left', 'half'],
+  ['pantry-left', '-1'],
+  ['pantry-price', '2'],
+  ['pantry-size', '0'],
+])('%s: "%s" is said, and not kept', async (field, text) => {
+  await renderIn(<CupboardScreen />, withSoda);
+  fireEvent.press(screen.getByLabelText('Change baking soda'));
+  type(field, text);
+  expect(screen.getByText(/Numbers only, 0 or more/)).toBeTruthy();
+  expect(keep()).toMatchObject({ disabled: true });
+});
+
+test('taken out, it comes back by undo as it was', async () => {
+  const { store } = await renderIn(<CupboardScreen />, withSoda);
+  fireEvent.press(screen.getByLabelText('Change baking soda'));
+  fireEvent.press(screen.getByText('Take it out'));
+  await waitFor(() => expect(screen.getByText('baking soda was taken out.')).toBeTruthy());
+  expect(await store.all('pantry')).toEqual([]);
+  fireEvent.press(screen.getByText('Undo'));
+  await settle();
+  expect(await store.all('pantry')).toEqual([soda]);
+});
+
+test('a full disk is said', async () => {
+  const { storage, store } = await renderIn(<CupboardScreen />, withSoda);
+  storage.full = true;
+  type('add-pantry', 'castile');
+  fireEvent(screen.getByTestId('add-pantry'), 'submitEditing');
+  await waitFor(() => expect(screen.getByText(/Not saved: The disk is full/)).toBeTruthy());
+  expect(await store.all('pantry')).toEqual([soda]);
+});
