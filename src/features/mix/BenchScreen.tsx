@@ -25,12 +25,26 @@ import {
   useSettings,
   useVessels,
 } from '@/data';
-import { Action, Body, COLORS, dayText, Heading, Part, Screen, SPACE, Soft, Title, useNotice, volumeText } from '@/ui';
+import {
+  Action,
+  Body,
+  COLORS,
+  dayText,
+  Heading,
+  Part,
+  Screen,
+  SPACE,
+  Soft,
+  Title,
+  useNotice,
+  useWide,
+  volumeText,
+} from '@/ui';
 import { LabelSheet } from '@/print';
 import { BottleChoice, FIRST_BOTTLE, vesselOf } from './BottleChoice';
 import { FILL, aimOf } from './aim';
 import { batchesOf, isMaking, type Making } from './making';
-import { Pour } from './Pour';
+import { PourMeasures, PourPicture } from './Pour';
 import { ScaleChoice } from './ScaleChoice';
 import { isSetting, START, type Setting } from './setting';
 import { ShareSheet } from './ShareSheet';
@@ -64,6 +78,7 @@ const isStarter = (formula: Formula): boolean => formula.id.startsWith('starter-
 function Bench({ formula: kept }: { formula: Formula }) {
   const router = useRouter();
   const say = useNotice();
+  const wide = useWide();
   const own = useVessels().data ?? [];
   const make = useMakeBatches();
   const save = useSaveFormulas();
@@ -220,6 +235,9 @@ function Bench({ formula: kept }: { formula: Formula }) {
     </View>
   );
 
+  const picture = ready && !danger && aimed.inBottle && <PourPicture plan={ready.plan} vessel={ready.vessel} />;
+  const beside = wide && picture !== false && picture !== null;
+
   return (
     <Screen next={next}>
       <Part>
@@ -228,25 +246,36 @@ function Bench({ formula: kept }: { formula: Formula }) {
         {formula.never !== '' && <Soft>Never on: {formula.never}</Soft>}
         {formula.how && <Soft>{formula.how}</Soft>}
       </Part>
-      <BottleChoice
-        bottle={bottle}
-        onChange={(b) => change({ bottle: b })}
-        problem={'problem' in chosen ? chosen.problem : null}
-      />
-      {!danger && (
-        <ScaleChoice setting={scale} onChange={(next2) => change({ scale: next2 })} formula={asUsed} aimed={aimed} />
-      )}
-      {!outcome.ok && <Body style={styles.stopped}>{outcome.problems[0]?.message}</Body>}
-      {evaluation && (
-        <Verdict
-          verdict={evaluation.verdict}
-          findings={evaluation.findings}
-          checked={evaluation.checked}
-          instead={{ formula, verdict: evaluation.verdict, at, onApply: apply }}
-        />
-      )}
+      <View style={beside && styles.beside}>
+        {beside && picture}
+        <View style={beside ? styles.facts : styles.stacked}>
+          <BottleChoice
+            bottle={bottle}
+            onChange={(b) => change({ bottle: b })}
+            problem={'problem' in chosen ? chosen.problem : null}
+          />
+          {!danger && (
+            <ScaleChoice
+              setting={scale}
+              onChange={(next2) => change({ scale: next2 })}
+              formula={asUsed}
+              aimed={aimed}
+            />
+          )}
+          {!outcome.ok && <Body style={styles.stopped}>{outcome.problems[0]?.message}</Body>}
+          {evaluation && (
+            <Verdict
+              verdict={evaluation.verdict}
+              findings={evaluation.findings}
+              checked={evaluation.checked}
+              instead={{ formula, verdict: evaluation.verdict, at, onApply: apply }}
+            />
+          )}
+        </View>
+      </View>
+      {!beside && picture}
       {ready && !danger && (
-        <Pour plan={ready.plan} vessel={ready.vessel} units={settings.units} inBottle={aimed.inBottle} />
+        <PourMeasures plan={ready.plan} vessel={ready.vessel} units={settings.units} inBottle={aimed.inBottle} />
       )}
       {danger && (
         <Part>
@@ -335,5 +364,8 @@ const styles = StyleSheet.create({
   stopped: { color: COLORS.danger, fontWeight: '700', textAlign: 'center', paddingVertical: SPACE.s },
   next: { flexDirection: 'row', gap: SPACE.s, alignItems: 'center' },
   grow: { flex: 1 },
+  beside: { flexDirection: 'row', alignItems: 'flex-start', gap: SPACE.l },
+  facts: { flex: 1, minWidth: 0, gap: SPACE.l },
+  stacked: { gap: SPACE.l },
   actions: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
 });

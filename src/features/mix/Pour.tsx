@@ -1,25 +1,59 @@
-import { StyleSheet, useWindowDimensions, View } from 'react-native';
+import { useWindowDimensions } from 'react-native';
 import { vesselShape, type PourPlan, type Vessel } from '@/core';
 import { BottleDrawing, Heading, Part, readable, Soft, SPACE, useWide, volumeText } from '@/ui';
 import { MeasureList } from './MeasureList';
 import { RoundingNote } from './ScaleChoice';
 
-/** The bottle with its layers, and beside or below it the measure list. */
-export function Pour({
-  plan,
-  vessel,
-  units,
-  inBottle,
-}: {
-  plan: PourPlan;
-  vessel: Vessel;
-  units: 'metric' | 'us';
-  inBottle: boolean;
-}) {
+/** Width and height of the picture at most, px: beside the facts on a wide screen, alone on a phone. */
+const BESIDE = { width: 320, height: 400 };
+const ALONE = { width: 360, height: 300 };
+
+/** The bottle with its layers and tape marks: the picture of the bench. */
+export function PourPicture({ plan, vessel }: { plan: PourPlan; vessel: Vessel }) {
   const wide = useWide();
   const { width } = useWindowDimensions();
-  const drawing = Math.min(360, width - 2 * SPACE.l);
-  const shape = vesselShape(vessel.shape);
+  const most = wide ? BESIDE : ALONE;
+  return (
+    <BottleDrawing
+      profile={plan.profile}
+      top={vesselShape(vessel.shape).top}
+      width={Math.min(most.width, width - 2 * SPACE.l)}
+      height={most.height}
+      layers={
+        plan.bottles > 1
+          ? [
+              {
+                key: 'all',
+                name: 'all of it, mixed',
+                ingredientId: 'mixed',
+                form: 'liquid',
+                topMM: plan.fillMM,
+                levelML: plan.fillML,
+              },
+            ]
+          : plan.lines.map((l) => ({
+              key: l.line.id,
+              name: l.name,
+              ingredientId: l.ingredientId,
+              form: l.form,
+              topMM: l.pourToMM,
+              levelML: l.levelML,
+            }))
+      }
+    />
+  );
+}
+
+interface MeasuresProps {
+  readonly plan: PourPlan;
+  readonly vessel: Vessel;
+  readonly units: 'metric' | 'us';
+  readonly inBottle: boolean;
+}
+
+/** How much in all, what rounding does, and the measure list. */
+export function PourMeasures({ plan, vessel, units, inBottle }: MeasuresProps) {
+  const { closes } = vesselShape(vessel.shape);
   return (
     <Part>
       <Heading>How much of each</Heading>
@@ -28,49 +62,10 @@ export function Pour({
           ? `${volumeText(plan.batchML, units)} in a bowl, bucket or jug that holds a third more.`
           : plan.bottles > 1
             ? `${volumeText(plan.batchML, units)} in all; each bottle to ${volumeText(plan.fillML, units)}, ${readable(plan.fillMM)} mm high.`
-            : `${volumeText(plan.fillML, units)} into ${vessel.name}, ${Math.round(100 * (1 - plan.fillML / vessel.capacityML))} % left free${shape.closes ? ' to shake' : ' to stir'}.`}
+            : `${volumeText(plan.fillML, units)} into ${vessel.name}, ${Math.round(100 * (1 - plan.fillML / vessel.capacityML))} % left free${closes ? ' to shake' : ' to stir'}.`}
       </Soft>
       <RoundingNote plan={plan} units={units} />
-      <View style={[styles.pour, wide && styles.pourWide]}>
-        {inBottle && (
-          <BottleDrawing
-            profile={plan.profile}
-            top={shape.top}
-            width={drawing}
-            height={wide ? 380 : 300}
-            layers={
-              plan.bottles > 1
-                ? [
-                    {
-                      key: 'all',
-                      name: 'all of it, mixed',
-                      ingredientId: 'mixed',
-                      form: 'liquid',
-                      topMM: plan.fillMM,
-                      levelML: plan.fillML,
-                    },
-                  ]
-                : plan.lines.map((l) => ({
-                    key: l.line.id,
-                    name: l.name,
-                    ingredientId: l.ingredientId,
-                    form: l.form,
-                    topMM: l.pourToMM,
-                    levelML: l.levelML,
-                  }))
-            }
-          />
-        )}
-        <View style={styles.list}>
-          <MeasureList lines={plan.lines} units={units} />
-        </View>
-      </View>
+      <MeasureList lines={plan.lines} units={units} />
     </Part>
   );
 }
-
-const styles = StyleSheet.create({
-  pour: { gap: SPACE.m, alignItems: 'stretch' },
-  pourWide: { flexDirection: 'row', alignItems: 'flex-start' },
-  list: { flex: 1 },
-});
