@@ -87,24 +87,25 @@ test.describe('every screen', () => {
 
   for (const [name, address, shows] of SCREENS) {
     test(`${name}: axe finds nothing, targets are large, nothing scrolls sideways`, async () => {
-      await page.setViewportSize({ width: 390, height: 844 });
-      await page.goto(DEMO_URL + address);
+      const looked = async (width: number, height: number): Promise<void> => {
+        await page.setViewportSize({ width, height });
+        await expect(page.getByRole('navigation').first()).toHaveCSS('flex-direction', width < 900 ? 'row' : 'column');
+        await expect(page.getByText(shows).first()).toBeVisible();
+      };
       // One load, three widths: the screen follows its window.
+      await page.setViewportSize({ width: 360, height: 740 });
+      await page.goto(DEMO_URL + address);
+      await looked(360, 740);
+      await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth)).toBe(360);
+      await expect.poll(() => stickingOut(page)).toEqual([]);
       for (const [width, height] of [
         [390, 844],
         [1280, 800],
       ] as const) {
-        await page.setViewportSize({ width, height });
-        await expect(page.getByRole('navigation').first()).toHaveCSS('flex-direction', width < 900 ? 'row' : 'column');
-        await expect(page.getByText(shows).first()).toBeVisible();
+        await looked(width, height);
         expect(await violations(page)).toEqual([]);
         expect(await smallTargets(page)).toEqual([]);
       }
-      await page.setViewportSize({ width: 360, height: 740 });
-      await expect(page.getByText(shows).first()).toBeVisible();
-      // The screen follows its window a frame or two later.
-      await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth)).toBe(360);
-      await expect.poll(() => stickingOut(page)).toEqual([]);
       expect(wrong).toEqual([]);
     });
   }
@@ -169,6 +170,26 @@ test('what opens on the bench, and every step of mixing, pass axe with large tar
   await page.getByTestId('poured-other').click();
   await expect(page.getByTestId('keep-so')).toBeVisible();
   await sound();
+});
+
+test('on a wide screen each place opens with its first thing beside the list', async ({ page }) => {
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await page.goto(DEMO_URL);
+  const places = page.getByRole('navigation', { name: 'Places' });
+  for (const [place, address, heading] of [
+    ['Mix', '/mix/paste', 'Paste a recipe'],
+    // What is past its day; what is due; what was written last.
+    ['Shelf', '/shelf/pipit-b2', 'The label'],
+    ['Rooms', '/rooms/pipit-sink', 'Sink'],
+    ['Log', '/log/pipit-log-bought', 'Sealant'],
+  ] as const) {
+    await places.getByRole('link', { name: place, exact: true }).click();
+    await expect(page).toHaveURL(DEMO_URL + address);
+    await expect(page.getByRole('heading', { name: heading, exact: true })).toBeVisible();
+  }
+  // The step between is not one to go back to.
+  await page.goBack();
+  await expect(page).toHaveURL(`${DEMO_URL}/rooms/pipit-sink`);
 });
 
 test('on a wide screen the keyboard alone makes a bottle', async ({ page }) => {

@@ -1,4 +1,6 @@
+import { Redirect } from 'expo-router';
 import type { ReactNode } from 'react';
+import { useLog } from '@/data';
 import { Body, Screen, Title, TwoPanes, useWide } from '@/ui';
 import { LogScreen } from './LogScreen';
 
@@ -9,13 +11,17 @@ export const LogPlace = ({ openId, children }: { openId: string | null; children
   </TwoPanes>
 );
 
-/** The place itself: on a phone the log; on a wide screen, what to do first. */
+/** The place itself: on a phone the log; on a wide screen, its newest entry is open beside it. */
 export function LogHome() {
   const wide = useWide();
+  const log = useLog();
   if (!wide) return <LogScreen openId={null} />;
+  if (!log.isSuccess) return <Screen>{null}</Screen>;
+  const newest = log.data.entries[0];
+  if (newest) return <Redirect href={`/log/${newest.id}`} />;
   return (
     <Screen>
-      <Title>Pick an entry</Title>
+      <Title>Nothing written yet</Title>
       <Body>What was used, how long it was on, and how it went open here.</Body>
     </Screen>
   );

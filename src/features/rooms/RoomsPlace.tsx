@@ -1,4 +1,7 @@
+import { Redirect } from 'expo-router';
 import type { ReactNode } from 'react';
+import { dueSurfaces, isDue, lastBySurface } from '@/core';
+import { useLog, useRooms, useSurfaces } from '@/data';
 import { Body, Screen, Title, TwoPanes, useWide } from '@/ui';
 import { RoomsScreen } from './RoomsScreen';
 
@@ -9,14 +12,21 @@ export const RoomsPlace = ({ openId, children }: { openId: string | null; childr
   </TwoPanes>
 );
 
-/** The place itself: on a phone the rooms; on a wide screen, what to do first. */
+/** The place itself: on a phone the rooms; on a wide screen, what is due, or the first surface, is open beside them. */
 export function RoomsHome() {
   const wide = useWide();
+  const rooms = useRooms();
+  const surfaces = useSurfaces();
+  const log = useLog();
   if (!wide) return <RoomsScreen openId={null} />;
+  if (!rooms.isSuccess || !surfaces.isSuccess || !log.isSuccess) return <Screen>{null}</Screen>;
+  const due = dueSurfaces(surfaces.data, lastBySurface(log.data.entries), new Date().toISOString()).filter(isDue);
+  const first = due[0]?.surface ?? rooms.data.flatMap((r) => surfaces.data.filter((s) => s.roomId === r.id))[0];
+  if (first) return <Redirect href={`/rooms/${first.id}`} />;
   return (
     <Screen>
-      <Title>Pick a surface</Title>
-      <Body>What it is made of, what was last used on it, and how often it wants doing open here.</Body>
+      <Title>No room yet</Title>
+      <Body>What a surface is made of, what was last used on it, and how often it wants doing open here.</Body>
     </Screen>
   );
 }

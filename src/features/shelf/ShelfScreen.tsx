@@ -30,14 +30,19 @@ export function endOf(batch: Batch): Ended | null {
 
 const newestFirst = (a: Batch, b: Batch): number => b.madeAt.localeCompare(a.madeAt);
 
+/** What stands on the shelf: past its day first, then the newest. */
+export const onShelf = (batches: readonly Batch[], nowISO: string): Batch[] =>
+  batches
+    .filter((b) => b.state === 'kept')
+    .sort((a, b) => Number(isPastItsDay(b, nowISO)) - Number(isPastItsDay(a, nowISO)) || newestFirst(a, b));
+
 /** The bottles that were made: those on the shelf first, past their day on top; then what is gone. */
 export function ShelfScreen({ openId }: { openId: string | null }) {
   const router = useRouter();
   const batches = useBatches();
   const wide = useWide();
   const now = new Date().toISOString();
-  const kept = (batches.data ?? []).filter((b) => b.state === 'kept').sort(newestFirst);
-  const ordered = [...kept].sort((a, b) => Number(isPastItsDay(b, now)) - Number(isPastItsDay(a, now)));
+  const kept = onShelf(batches.data ?? [], now);
   const gone = (batches.data ?? []).filter((b) => b.state !== 'kept').sort(newestFirst);
   const card = (b: Batch) => (
     <Leads
@@ -74,7 +79,7 @@ export function ShelfScreen({ openId }: { openId: string | null }) {
           No bottles yet. What you make stands here with its label: what is in it, from when, and when to pour it away.
         </Body>
       )}
-      <View style={styles.cards}>{ordered.map(card)}</View>
+      <View style={styles.cards}>{kept.map(card)}</View>
       {gone.length > 0 && (
         <Part>
           <Heading>Empty or poured away</Heading>

@@ -16,6 +16,7 @@ import {
   TimerLine,
   Title,
   useNow,
+  useWide,
   VerdictMark,
 } from '@/ui';
 
@@ -25,6 +26,7 @@ const SHOWN = 5;
 /** What is running, what is due, what is past its day; and the one start. */
 export function TodayScreen() {
   const router = useRouter();
+  const wide = useWide();
   const nowMs = useNow(60_000);
   const iso = new Date(nowMs).toISOString();
   const batches = useBatches();
@@ -34,13 +36,15 @@ export function TodayScreen() {
     <Screen
       broad
       next={
-        <View style={styles.next}>
-          <Action
-            title="What are you cleaning?"
-            weight="main"
-            onPress={() => router.push('/clean')}
-            testID="start-cleaning"
-          />
+        <View style={wide ? styles.nextWide : styles.next}>
+          <View style={wide && styles.grow}>
+            <Action
+              title="What are you cleaning?"
+              weight="main"
+              onPress={() => router.push('/clean')}
+              testID="start-cleaning"
+            />
+          </View>
           <Action title="Paste a recipe" onPress={() => router.push('/mix/paste')} />
         </View>
       }
@@ -194,4 +198,10 @@ function DueRow({ due, room, nowMs }: { due: Due; room: Room | undefined; nowMs:
   );
 }
 
-const styles = StyleSheet.create({ column: { gap: 16 }, next: { gap: 8 }, start: { paddingTop: 4 } });
+const styles = StyleSheet.create({
+  column: { gap: 16 },
+  next: { gap: 8 },
+  nextWide: { flexDirection: 'row', alignItems: 'center', gap: 8 },
+  grow: { flex: 1 },
+  start: { paddingTop: 4 },
+});
