@@ -10,6 +10,8 @@ const unwritten = new Map<string, unknown>();
 export interface Draft<T> {
   readonly value: T;
   readonly set: (value: T) => void;
+  /** The same without drawing anything again yet: kept at once, to be `set` when there is time. */
+  readonly keep: (value: T) => void;
   /** Forgets what was kept: the work is finished. */
   readonly clear: () => void;
   readonly ready: boolean;
@@ -59,9 +61,8 @@ export function useDraft<T>(name: string, initial: T, accepts: (value: unknown) 
     };
   }, [kind, name]);
 
-  const set = useCallback(
+  const keep = useCallback(
     (value: T) => {
-      setState({ name, value });
       if (timer.current) clearTimeout(timer.current);
       const write = (): void => {
         if (timer.current) clearTimeout(timer.current);
@@ -78,6 +79,14 @@ export function useDraft<T>(name: string, initial: T, accepts: (value: unknown) 
     [store, kind, name],
   );
 
+  const set = useCallback(
+    (value: T) => {
+      setState({ name, value });
+      keep(value);
+    },
+    [keep, name],
+  );
+
   const clear = useCallback(() => {
     if (timer.current) clearTimeout(timer.current);
     pending.current = null;
@@ -86,5 +95,5 @@ export function useDraft<T>(name: string, initial: T, accepts: (value: unknown) 
   }, [store, kind, name]);
 
   const ready = state?.name === name;
-  return { value: ready ? state.value : initial, set, clear, ready };
+  return { value: ready ? state.value : initial, set, keep, clear, ready };
 }

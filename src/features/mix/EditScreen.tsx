@@ -94,6 +94,7 @@ function Desk({ start }: { start: Formula }) {
   const lineActions = useMemo(
     (): LineActions => ({
       onAmount: (id, text, amount) => latest.current.amount(id, text, amount),
+      onLeave: () => latest.current.catchUp(),
       onStrength: (id, percent) => latest.current.strength(id, percent),
       onIngredient: setSwapping,
       onMove: (id, by) => latest.current.move(id, by),

@@ -1,4 +1,4 @@
-import { memo, useEffect, useMemo, useRef, useState } from 'react';
+import { forwardRef, memo, useEffect, useMemo, useRef, useState } from 'react';
 import { PanResponder, Pressable, StyleSheet, View, type TextInput } from 'react-native';
 import { amountText, readAmount, resolveIngredient, type Amount, type Line } from '@/core';
 import { Action, Body, Choice, COLORS, Field, SPACE, Soft, Typing } from '@/ui';
@@ -6,6 +6,8 @@ import { Action, Body, Choice, COLORS, Field, SPACE, Soft, Typing } from '@/ui';
 /** What a line can ask of its formula. Stable, so that a line that does not change is not drawn again. */
 export interface LineActions {
   readonly onAmount: (id: string, text: string, amount: Amount | null) => void;
+  /** The amount's field is left. */
+  readonly onLeave: () => void;
   readonly onStrength: (id: string, percent: number | null) => void;
   readonly onIngredient: (id: string) => void;
   readonly onMove: (id: string, by: number) => void;
@@ -85,9 +87,9 @@ export const LineEditor = memo(function LineEditor(props: Props) {
   const { line, typed, place, count, open, onOpen, focus, revision, actions } = props;
   const ingredient = resolveIngredient(line.ingredient);
   // While it is typed in, the field shows what is typed; after that, the amount as it is written.
-  const [field, setField] = useState<{ readonly text: string; readonly revision: number } | null>(null);
-  const typing = field !== null && field.revision === revision;
-  const shown = typing ? field.text : (typed ?? amountText(line.amount));
+  const [typingAt, setTypingAt] = useState<number | null>(null);
+  const typing = typingAt === revision;
+  const written = typed ?? amountText(line.amount);
   const wrong = typed !== null && !typing;
   const detail = [
     line.strength ? `${line.strength.percent} % ${line.strength.basis}` : '',
@@ -100,27 +102,24 @@ export const LineEditor = memo(function LineEditor(props: Props) {
     if (focus) input.current?.focus();
   }, [focus]);
   const set = (next: string): void => actions.onAmount(line.id, next, typedAmount(next, line.amount));
-  const choose = (next: string): void => {
-    setField(null);
-    set(next);
-  };
   return (
     <View style={[styles.line, open && styles.open]} role="listitem" testID={`line-${place + 1}`}>
       <View style={styles.row}>
         <Handle name={ingredient.name} place={place} count={count} onMove={(by) => actions.onMove(line.id, by)} />
-        <Typing
+        <AmountField
           ref={input}
           label={`Amount of ${ingredient.name}`}
-          value={shown}
-          onChangeText={(next) => {
-            setField({ text: next, revision });
+          written={written}
+          revision={revision}
+          onType={(next) => {
+            setTypingAt(revision);
             set(next);
           }}
-          onBlur={() => setField(null)}
+          onLeave={() => {
+            setTypingAt(null);
+            actions.onLeave();
+          }}
           wrong={wrong}
-          selectTextOnFocus
-          maxLength={60}
-          style={styles.amount}
           testID={`amount-${place + 1}`}
         />
         <Pressable role="button" aria-expanded={open} onPress={() => onOpen(open ? null : line.id)} style={styles.name}>
@@ -146,7 +145,7 @@ export const LineEditor = memo(function LineEditor(props: Props) {
             options={UNITS}
             chosen={[unitOf(line.amount)]}
             onChoose={(unit) =>
-              choose(unit === 'to fill' ? unit : `${numberIn(shown)} ${unit === '%' ? '% v/v' : unit}`)
+              set(unit === 'to fill' ? unit : `${numberIn(written)} ${unit === '%' ? '% v/v' : unit}`)
             }
           />
           {ingredient.strengthOf !== null && (
@@ -176,6 +175,44 @@ export const LineEditor = memo(function LineEditor(props: Props) {
           </View>
         </View>
       )}
+    </View>
+  );
+});
+
+interface AmountFieldProps {
+  readonly label: string;
+  readonly written: string;
+  readonly revision: number;
+  readonly onType: (text: string) => void;
+  readonly onLeave: () => void;
+  readonly wrong: boolean;
+  readonly testID: string;
+}
+
+/** The amount's field, which a key redraws alone. */
+const AmountField = forwardRef<TextInput, AmountFieldProps>(function AmountField(
+  { written, revision, onType, onLeave, ...rest },
+  ref,
+) {
+  const [field, setField] = useState<{ readonly text: string; readonly revision: number } | null>(null);
+  return (
+    <View style={styles.amountBox}>
+      <Typing
+        {...rest}
+        ref={ref}
+        value={field?.revision === revision ? field.text : written}
+        onChangeText={(next) => {
+          setField({ text: next, revision });
+          onType(next);
+        }}
+        onBlur={() => {
+          setField(null);
+          onLeave();
+        }}
+        selectTextOnFocus
+        maxLength={60}
+        style={styles.amount}
+      />
     </View>
   );
 });
@@ -271,11 +308,19 @@ function Handle({ name, place, count, onMove }: HandleProps) {
 /** For the browser: a finger on it drags it, and does not scroll. */
 const DRAGGED: object = { cursor: 'grab', touchAction: 'none' };
 
+/**
+ * For the browser: what is typed in the field moves nothing outside it, so a key lays out the field alone and
+ * not the page. That holds for a box of fixed size in a block; never for an item of a flex box.
+ */
+const CONTAINED: object = { contain: 'strict' };
+const BLOCK: object = { display: 'block' };
+
 const styles = StyleSheet.create({
   line: { borderBottomWidth: 1, borderBottomColor: COLORS.line, paddingVertical: SPACE.s - 1 },
   open: { backgroundColor: COLORS.sheet, borderRadius: 10, paddingHorizontal: SPACE.s, marginHorizontal: -SPACE.s },
   row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s, minHeight: 48 },
-  amount: { width: 118, fontWeight: '700' },
+  amountBox: { width: 118, height: 48, ...BLOCK },
+  amount: { width: 118, height: 48, fontWeight: '700', ...CONTAINED },
   name: { flex: 1, minHeight: 48, flexDirection: 'row', alignItems: 'center', gap: SPACE.s },
   words: { flex: 1 },
   bold: { fontWeight: '700' },

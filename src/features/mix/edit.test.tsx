@@ -61,7 +61,7 @@ describe('composing', () => {
     expect(next()).toMatchObject({ disabled: true });
     type('amount-1', '2 cups');
     expect(screen.queryByText(/Not an amount yet/)).toBeNull();
-    expect(next()).toMatchObject({ disabled: false });
+    await waitFor(() => expect(next()).toMatchObject({ disabled: false }));
   });
 
   test('a line is taken out, moved by the keys, and brought back step by step', async () => {

@@ -33,6 +33,8 @@ export interface Editor {
   readonly addIngredient: (ingredient: Ingredient) => string;
   readonly undo: () => void;
   readonly redo: () => void;
+  /** Draws at once what was typed last: its field is left. */
+  readonly catchUp: () => void;
   readonly clear: () => void;
 }
 
@@ -47,33 +49,62 @@ function likelyAmount(formula: Formula, ingredient: Ingredient): Amount {
     : { kind: 'volume', value: exactly(1), unit: 'tbsp' };
 }
 
+/** How long after a key the rest of the screen follows, ms: the field and the verdict are painted before. */
+const AFTER_KEY_MS = 40;
+
 /** A formula on the desk: every change keeps what was, and the whole of it survives a reload. */
 export function useEditor(name: string, start: Formula): Editor {
   const initial = useMemo(() => deskOf(start), [start]);
-  const { value: desk, set, clear, ready } = useDraft<Desk>(name, initial, isDesk);
+  const { value: desk, set, keep, clear, ready } = useDraft<Desk>(name, initial, isDesk);
   const now = useRef(desk);
+  const read = useRef(false);
+  const later = useRef<ReturnType<typeof setTimeout> | null>(null);
   const listeners = useRef(new Set<() => void>());
+  // What was kept comes once; from then on the desk is what was put last, drawn or not.
   useEffect(() => {
+    if (!ready || read.current) return;
+    read.current = true;
     now.current = desk;
-  }, [desk]);
+    listeners.current.forEach((heard) => heard());
+  }, [ready, desk]);
+  const notLater = useCallback(() => {
+    if (later.current) clearTimeout(later.current);
+    later.current = null;
+  }, []);
+  useEffect(() => notLater, [notLater]);
   const put = useCallback(
     (next: Desk) => {
       if (next === now.current) return;
+      notLater();
       now.current = next;
       set(next);
       listeners.current.forEach((heard) => heard());
     },
-    [set],
+    [set, notLater],
   );
   /** The same for a key in an amount: the field and the verdict show it at once, the rest of the screen when there is time. */
   const putLater = useCallback(
     (next: Desk) => {
+      if (!read.current) return put(next);
+      notLater();
       now.current = next;
+      keep(next);
       listeners.current.forEach((heard) => heard());
-      startTransition(() => set(next));
+      later.current = setTimeout(() => {
+        later.current = null;
+        startTransition(() => set(now.current));
+      }, AFTER_KEY_MS);
     },
-    [set],
+    [keep, set, put, notLater],
   );
+  const catchUp = useCallback(() => {
+    if (later.current) set(now.current);
+    notLater();
+  }, [set, notLater]);
+  const forget = useCallback(() => {
+    notLater();
+    clear();
+  }, [clear, notLater]);
   const current = useCallback(() => now.current.formula, []);
   const subscribe = useCallback((heard: () => void) => {
     const all = listeners.current;
@@ -126,9 +157,10 @@ export function useEditor(name: string, start: Formula): Editor {
       },
       undo: () => put(undone(now.current)),
       redo: () => put(redone(now.current)),
-      clear,
+      catchUp,
+      clear: forget,
     }),
-    [desk, ready, current, subscribe, change, put, putLater, clear],
+    [desk, ready, current, subscribe, change, put, putLater, catchUp, forget],
   );
 }
 
