@@ -101,6 +101,17 @@ async function main(): Promise<void> {
     const cdp = await page.context().newCDPSession(page);
     await cdp.send('Emulation.setCPUThrottlingRate', { rate: SLOWED });
     const measured = await measure(page, cdp);
+    // The same recipe pasted as text: the first number of it is typed anew.
+    const pasted = await browser.newPage({ viewport: { width: 390, height: 844 } });
+    await pasted.goto(`${address}/mix/paste`);
+    await pasted.getByTestId('recipe-text').fill(LINES.join('\n'));
+    await pasted.getByTestId('verdict').waitFor();
+    await pasted.getByTestId('recipe-text').click();
+    const its = await pasted.context().newCDPSession(pasted);
+    await its.send('Emulation.setCPUThrottlingRate', { rate: SLOWED });
+    const inText = await measure(pasted, its, ['Control+Home', 'Shift+ArrowRight']);
+    await pasted.close();
+    await page.bringToFront();
     // What this machine asks for a bare field that writes what is typed beside itself: nothing can be faster.
     const bare = await browser.newPage({ viewport: { width: 390, height: 844 } });
     await bare.setContent('<input id="i" value="2 cups"><p id="p">2 cups</p>');
@@ -117,8 +128,8 @@ async function main(): Promise<void> {
     const floor = await measure(bare, slow);
     await bare.close();
     await page.bringToFront();
-    const figure = (what: string, share: number, of: 'toPaint' | 'work', aim: number): void => {
-      const value = at(measured[of], share);
+    const figure = (what: string, share: number, of: 'toPaint' | 'work', aim: number, times = measured): void => {
+      const value = at(times[of], share);
       const least = at(floor[of], share);
       say({
         name: `${what}, processor slowed ${SLOWED} times (aim ${aim} ms)`,
@@ -131,6 +142,7 @@ async function main(): Promise<void> {
     figure('keystroke to painted verdict, median, beside a bare field', 0.5, 'toPaint', 16);
     figure('keystroke to painted verdict, 95th percentile, beside a bare field', 0.95, 'toPaint', 50);
     figure('work of a keystroke until it is painted, median, beside a bare field', 0.5, 'work', 16);
+    figure('keystroke in a pasted recipe to painted verdict, median, beside a bare field', 0.5, 'toPaint', 50, inText);
 
     // Fast typing: nothing may be dropped.
     const name = 'The quick galley spray for brass and glass, number nine'.slice(0, 54);
@@ -150,10 +162,14 @@ async function main(): Promise<void> {
   }
 }
 
-/** Types a row of digits in place of one another, and takes the times of each. */
-async function measure(page: Page, cdp: CDPSession): Promise<ReturnType<typeof latencies>> {
+/** Types a row of digits in place of one another, and takes the times of each; `select` marks the one before. */
+async function measure(
+  page: Page,
+  cdp: CDPSession,
+  select: readonly string[] = ['Control+a'],
+): Promise<ReturnType<typeof latencies>> {
   const one = async (key: string): Promise<void> => {
-    await page.keyboard.press('Control+a');
+    for (const press of select) await page.keyboard.press(press);
     await page.keyboard.press(key);
     await page.waitForTimeout(KEY_EVERY_MS);
   };

@@ -5,7 +5,6 @@ import {
   discardBy,
   labelOf,
   lineText,
-  NOTHING_BESIDE,
   soilByName,
   surfaceByName,
   vesselFacts,
@@ -102,7 +101,7 @@ function Bench({ formula: kept }: { formula: Formula }) {
     [scale, asUsed, lastGood, use, settings],
   );
   const { formula } = aimed;
-  const { outcome, at } = useBench(formula, lastGood, place, NOTHING_BESIDE, true, aimed.aim);
+  const { outcome, at } = useBench(formula, lastGood, place, aimed.aim);
   const making = useDraft<Making | null>(`make/${kept.id}`, null, isMaking);
   const change = (part: Partial<Setting>): void => draft.set({ ...draft.value, ...part });
 

@@ -1,60 +1,22 @@
 import { useRouter } from 'expo-router';
-import { useMemo } from 'react';
+import { useCallback, useDeferredValue, useEffect, useMemo, useRef } from 'react';
 import { StyleSheet, View } from 'react-native';
 import {
   checkFormula,
-  disagreements,
-  formulaFromReading,
   formulaText,
-  isDoubtful,
   MOST_LINES,
   MOST_TEXT,
   readFormulaFile,
-  readRecipe,
-  notesOf,
-  unreadOf,
   type Correction,
-  type Corrections,
   type Formula,
-  type FormulaUse,
-  type MeasureSystem,
-  type ReadItem,
   type Remedy,
 } from '@/core';
 import { readCode } from '@/print';
 import { newId, pickBytes, pickFile, useDraft, useFormula, useSaveFormulas, useSettings } from '@/data';
-import { Action, Body, Choice, COLORS, Field, Heading, Part, Screen, Soft, Title, useNotice } from '@/ui';
-import { FIRST_BOTTLE, vesselOf } from './BottleChoice';
-import { ReadLine } from './ReadLine';
-import { UseChoice } from './UseChoice';
-import { NO_PLACE, useBench } from './useBench';
-import { Verdict } from './Verdict';
-
-interface Draft {
-  readonly text: string;
-  readonly corrections: Corrections;
-  readonly cup: MeasureSystem | null;
-  /** The name as typed; null while the text's own title stands. */
-  readonly name: string | null;
-  /** Kept or used at once; null while the text's own word stands. */
-  readonly use: FormulaUse | null;
-}
-
-const EMPTY: Draft = { text: '', corrections: {}, cup: null, name: null, use: null };
-
-const isDraft = (value: unknown): value is Draft =>
-  typeof value === 'object' &&
-  value !== null &&
-  'text' in value &&
-  typeof value.text === 'string' &&
-  'corrections' in value;
-
-const CUPS: readonly { value: MeasureSystem; label: string }[] = [
-  { value: 'us', label: 'US' },
-  { value: 'metric', label: 'Metric' },
-  { value: 'imperial', label: 'British' },
-  { value: 'australian', label: 'Australian' },
-];
+import { Action, Body, COLORS, Field, Part, Screen, Soft, Title, useNotice, VerdictBanner } from '@/ui';
+import { HowRead, WhoseCups } from './HowRead';
+import { EMPTY_PASTE, isPasteDraft, readPaste, type PasteDraft } from './pasteReading';
+import { sayingOf } from './Verdict';
 
 const EXAMPLE = 'Galley spray\n1 cup white vinegar\n1 cup water\na squirt of dish soap';
 
@@ -65,23 +27,8 @@ export function PasteScreen({ formulaId }: { formulaId: string | null }) {
   return <Paste key={formulaId ?? 'new'} from={formulaId === null ? null : (formula ?? null)} />;
 }
 
-const draftOf = (from: Formula | null): Draft =>
-  from ? { text: formulaText(from), corrections: {}, cup: from.measures, name: null, use: null } : EMPTY;
-
-const FIRST = vesselOf(FIRST_BOTTLE, []);
-const NO_VESSEL = 'vessel' in FIRST ? FIRST.vessel : null;
-
-/** Words on how a text stands: what to do next, or why it cannot go on. */
-function standing(text: string, formula: Formula | null, problem: string | null, doubtful: number): string {
-  if (text.trim() === '') return 'Paste or type a list of ingredients, one a line.';
-  if (text.length > MOST_TEXT) return `Only the first ${MOST_TEXT} characters are read.`;
-  if (!formula) return 'No ingredient found yet. A line looks like "1 cup white vinegar" or "10 drops lavender oil".';
-  if (formula.lines.length > MOST_LINES) return `A formula may have at most ${MOST_LINES} lines.`;
-  if (problem) return problem;
-  return doubtful > 0
-    ? `${doubtful === 1 ? 'One line is' : `${doubtful} lines are`} doubtful: look at what is marked.`
-    : 'Every line was understood.';
-}
+const draftOf = (from: Formula | null): PasteDraft =>
+  from ? { ...EMPTY_PASTE, text: formulaText(from), cup: from.measures } : EMPTY_PASTE;
 
 function Paste({ from }: { from: Formula | null }) {
   const router = useRouter();
@@ -89,62 +36,60 @@ function Paste({ from }: { from: Formula | null }) {
   const save = useSaveFormulas();
   const settings = useSettings();
   const initial = useMemo(() => draftOf(from), [from]);
-  const draft = useDraft<Draft>(from ? `paste/${from.id}` : 'paste', initial, isDraft);
-  const { text, corrections } = draft.value;
-  const headed = useMemo(() => readRecipe(text, { measures: settings.cup }).header.measures, [text, settings.cup]);
-  const cup = draft.value.cup ?? headed ?? settings.cup;
-
-  const reading = useMemo(() => readRecipe(text, { measures: cup, corrections }), [text, cup, corrections]);
-  const beside = useMemo(() => ({ unread: unreadOf(reading), notes: notesOf(reading) }), [reading]);
-  const use = draft.value.use ?? reading.header.use ?? 'stored';
-  const formula = useMemo(() => {
-    const read = formulaFromReading(reading, 'reading', 'My recipe', cup);
-    return read && { ...read, use, measures: cup };
-  }, [reading, cup, use]);
-  const { outcome, at } = useBench(formula, NO_VESSEL ?? never(), NO_PLACE, beside, false);
-
-  const name = draft.value.name ?? formula?.name ?? '';
-  const disagreeing = useMemo(
-    () => new Set(formula ? disagreements(formula, settings.dropsPerML).map((d) => d.line.text) : []),
-    [formula, settings.dropsPerML],
+  const { value, set, clear } = useDraft<PasteDraft>(from ? `paste/${from.id}` : 'paste', initial, isPasteDraft);
+  const now = useRef(value);
+  useEffect(() => {
+    now.current = value;
+  }, [value]);
+  const put = useCallback(
+    (part: Partial<PasteDraft>) => {
+      now.current = { ...now.current, ...part };
+      set(now.current);
+    },
+    [set],
   );
-  const disagrees = (item: ReadItem): boolean => item.kind === 'line' && disagreeing.has(item.text);
-  const doubtful = reading.items.filter((i) => isDoubtful(i) || disagrees(i)).length;
-  const problem = outcome && !outcome.ok ? (outcome.problems[0]?.message ?? null) : null;
-  const evaluation = outcome?.ok ? outcome.value.evaluation : null;
+  const correct = useCallback(
+    (key: string, correction: Correction | null) => {
+      const { [key]: _, ...others } = now.current.corrections;
+      put({ corrections: correction ? { ...others, [key]: correction } : others });
+    },
+    [put],
+  );
+  const { text } = value;
+  const read = useMemo(() => readPaste(value, settings), [value, settings]);
+  const { formula, evaluation, problem, name } = read;
   const danger = evaluation?.verdict === 'danger';
   const nameWrong = formula && name.trim() === '' ? 'Give it a name of 1 to 80 letters: it goes on the label.' : null;
 
-  const correct = (key: string, correction: Correction | null): void => {
-    const others = Object.fromEntries(Object.entries(corrections).filter(([k]) => k !== key));
-    draft.set({ ...draft.value, corrections: correction ? { ...others, [key]: correction } : others });
-  };
-
+  const { mutate: keep } = save;
   /** What is to be done instead is written into the text, where it can be read and changed on. */
-  const apply = (remedy: Remedy): void => {
-    const before = draft.value;
-    draft.set({
-      ...EMPTY,
-      text: formulaText({ ...remedy.formula, name: remedy.formula.name || name }),
-      cup: before.cup,
-    });
-    const { second } = remedy;
-    if (!second) {
-      say({ text: `Done: ${remedy.title}.`, undo: () => draft.set(before) });
-      return;
-    }
-    const other = { ...second, id: newId() };
-    save.mutate([other], {
-      onSuccess: () => say({ text: `The second bottle is among yours: ${other.name}.`, undo: () => draft.set(before) }),
-      onError: (error) => say({ text: `The second bottle was not saved: ${error.message}.` }),
-    });
-  };
+  const apply = useCallback(
+    (remedy: Remedy): void => {
+      const before = now.current;
+      put({
+        ...EMPTY_PASTE,
+        text: formulaText({ ...remedy.formula, name: remedy.formula.name || (before.name ?? '') }),
+        cup: before.cup,
+      });
+      const { second } = remedy;
+      if (!second) {
+        say({ text: `Done: ${remedy.title}.`, undo: () => put(before) });
+        return;
+      }
+      const other = { ...second, id: newId() };
+      keep([other], {
+        onSuccess: () => say({ text: `The second bottle is among yours: ${other.name}.`, undo: () => put(before) }),
+        onError: (error) => say({ text: `The second bottle was not saved: ${error.message}.` }),
+      });
+    },
+    [keep, put, say],
+  );
 
   const openFile = async (): Promise<void> => {
     const file = await pickFile('.json,.txt,application/json,text/plain');
     if (file === null) return;
     if (!file.trimStart().startsWith('{')) {
-      draft.set({ ...draft.value, text: file.slice(0, MOST_TEXT) });
+      put({ text: file.slice(0, MOST_TEXT) });
       return;
     }
     const read = readFormulaFile(file);
@@ -152,7 +97,7 @@ function Paste({ from }: { from: Formula | null }) {
       say({ text: read.problems[0]?.message ?? 'This is no formula file of Biscuit’s.' });
       return;
     }
-    draft.set({ ...EMPTY, text: formulaText(read.value) });
+    put({ ...EMPTY_PASTE, text: formulaText(read.value) });
   };
 
   const openPicture = async (): Promise<void> => {
@@ -165,7 +110,7 @@ function Paste({ from }: { from: Formula | null }) {
       });
       return;
     }
-    draft.set({ ...EMPTY, text: code.slice(0, MOST_TEXT) });
+    put({ ...EMPTY_PASTE, text: code.slice(0, MOST_TEXT) });
   };
 
   const goOn = (): void => {
@@ -182,7 +127,7 @@ function Paste({ from }: { from: Formula | null }) {
     }
     save.mutate([made.value], {
       onSuccess: () => {
-        draft.clear();
+        clear();
         router.replace(`/mix/${made.value.id}`);
       },
       onError: (error) =>
@@ -190,20 +135,68 @@ function Paste({ from }: { from: Formula | null }) {
     });
   };
 
-  const next = danger ? (
-    <Body style={styles.stopped} testID="stopped">
-      A danger is not scaled, labelled or made.
-    </Body>
-  ) : (
-    <Action
-      title="Next: the bottle"
-      weight="main"
-      onPress={goOn}
-      disabled={
-        !formula || problem !== null || nameWrong !== null || formula.lines.length > MOST_LINES || save.isPending
-      }
-      testID="next-bottle"
-    />
+  const go = useRef(goOn);
+  useEffect(() => {
+    go.current = goOn;
+  });
+  const can =
+    formula !== null && problem === null && nameWrong === null && formula.lines.length <= MOST_LINES && !save.isPending;
+  const next = useMemo(
+    () =>
+      danger ? (
+        <Body style={styles.stopped} testID="stopped">
+          A danger is not scaled, labelled or made.
+        </Body>
+      ) : (
+        <Action
+          title="Next: the bottle"
+          weight="main"
+          onPress={() => go.current()}
+          disabled={!can}
+          testID="next-bottle"
+        />
+      ),
+    [danger, can],
+  );
+
+  // The text and the verdict follow every key at once; how each line was read may come a moment later.
+  const shown = useDeferredValue(read);
+  const howRead = useMemo(
+    () => shown.text.trim() !== '' && <HowRead read={shown} onPut={put} onCorrect={correct} onApply={apply} />,
+    [shown, put, correct, apply],
+  );
+  const named = formula !== null;
+  const nameField = useMemo(
+    () =>
+      named && (
+        <Field
+          label="Name on the label"
+          value={name}
+          onChangeText={(typed) => put({ name: typed })}
+          error={nameWrong}
+          maxLength={80}
+          testID="formula-name"
+        />
+      ),
+    [named, name, nameWrong, put],
+  );
+  const tail = useMemo(
+    () => (
+      <>
+        <WhoseCups cup={shown.cup} onChoose={(cup) => put({ cup })} />
+        <View style={styles.start}>
+          <Action
+            title="Clear the text"
+            onPress={() => {
+              const before = now.current;
+              put(EMPTY_PASTE);
+              say({ text: 'The text was cleared.', undo: () => put(before) });
+            }}
+          />
+        </View>
+      </>
+    ),
+    [shown.cup, put, say],
   );
 
   return (
@@ -212,7 +205,7 @@ function Paste({ from }: { from: Formula | null }) {
       <Field
         label="Ingredients, one a line"
         value={text}
-        onChangeText={(t) => draft.set({ ...draft.value, text: t })}
+        onChangeText={(t) => put({ text: t })}
         placeholder={EXAMPLE}
         multiline
         minHeight={text === '' ? 130 : Math.min(260, 40 + 24 * text.split('\n').length)}
@@ -227,77 +220,24 @@ function Paste({ from }: { from: Formula | null }) {
           <View style={styles.start}>
             <Action title="Open a file" onPress={() => void openFile()} testID="open-file" />
             <Action title="From a label’s code" onPress={() => void openPicture()} testID="open-code" />
-            <Action title="Try an example" onPress={() => draft.set({ ...draft.value, text: EXAMPLE })} />
+            <Action title="Try an example" onPress={() => put({ text: EXAMPLE })} />
           </View>
         </Part>
       ) : (
         <>
           {evaluation && (
-            <Verdict
-              verdict={evaluation.verdict}
-              findings={evaluation.findings}
-              checked={evaluation.checked}
-              {...(formula && at ? { instead: { formula, verdict: evaluation.verdict, at, onApply: apply } } : {})}
-            />
+            <VerdictBanner level={evaluation.verdict} saying={sayingOf(evaluation.verdict, evaluation.findings)} />
           )}
-          {formula && <UseChoice use={use} onChange={(chosen) => draft.set({ ...draft.value, use: chosen })} />}
-          <Part>
-            <Heading>How it was read</Heading>
-            <Body style={doubtful > 0 || problem ? styles.ask : undefined} testID="standing">
-              {standing(text, formula, problem, doubtful)}
-            </Body>
-            {reading.items.map((item) => (
-              <ReadLine
-                key={item.key}
-                item={item}
-                correction={corrections[item.key]}
-                disagrees={disagrees(item)}
-                onCorrect={(c) => correct(item.key, c)}
-              />
-            ))}
-          </Part>
-          {formula && (
-            <Field
-              label="Name on the label"
-              value={name}
-              onChangeText={(typed) => draft.set({ ...draft.value, name: typed })}
-              error={nameWrong}
-              maxLength={80}
-              testID="formula-name"
-            />
-          )}
-          <Part>
-            <Body style={styles.bold}>Whose cups and spoons?</Body>
-            <Choice
-              label="Whose cups and spoons"
-              options={CUPS}
-              chosen={[cup]}
-              onChoose={(c) => draft.set({ ...draft.value, cup: c })}
-            />
-          </Part>
-          <View style={styles.start}>
-            <Action
-              title="Clear the text"
-              onPress={() => {
-                const before = draft.value;
-                draft.set(EMPTY);
-                say({ text: 'The text was cleared.', undo: () => draft.set(before) });
-              }}
-            />
-          </View>
+          {howRead}
+          {nameField}
+          {tail}
         </>
       )}
     </Screen>
   );
 }
 
-function never(): never {
-  throw new Error('The first bottle is not a bottle');
-}
-
 const styles = StyleSheet.create({
   stopped: { color: COLORS.danger, fontWeight: '700', textAlign: 'center', paddingVertical: 8 },
-  ask: { color: COLORS.caution, fontWeight: '700' },
-  bold: { fontWeight: '700' },
   start: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
 });

@@ -97,12 +97,13 @@ export function ReadLine({ item, correction, disagrees, onCorrect }: Props) {
           )}
         </View>
       )}
-      <CorrectionSheet
-        item={item}
-        open={open}
-        onClose={() => setOpen(false)}
-        onCorrect={(c) => onCorrect({ ...correction, ...c })}
-      />
+      {open && (
+        <CorrectionSheet
+          item={item}
+          onClose={() => setOpen(false)}
+          onCorrect={(c) => onCorrect({ ...correction, ...c })}
+        />
+      )}
     </View>
   );
 }
@@ -203,12 +204,10 @@ const AMOUNT_HELP =
 /** Says in the person's own words what a line means. */
 function CorrectionSheet({
   item,
-  open,
   onClose,
   onCorrect,
 }: {
   item: ReadItem;
-  open: boolean;
   onClose: () => void;
   onCorrect: (c: Correction) => void;
 }) {
@@ -228,7 +227,7 @@ function CorrectionSheet({
   };
   const something = ingredientId !== null || (read !== null && wrong === null);
   return (
-    <Sheet title="What is meant?" open={open} onClose={onClose}>
+    <Sheet title="What is meant?" open onClose={onClose}>
       <Soft>{item.text}</Soft>
       <Field
         label="Ingredient"

@@ -5,7 +5,6 @@ import {
   NOTHING_BESIDE,
   toolSet,
   vesselFacts,
-  type Beside,
   type Circumstances,
   type Evaluation,
   type Formula,
@@ -51,20 +50,15 @@ export interface Place {
   readonly dwellMinutes: number | null;
 }
 
-export const NO_PLACE: Place = { surface: null, soil: null, dwellMinutes: null };
-
 /**
  * Weighs up a formula in a bottle with the person's tools, in their home; worked out anew only when one of
  * these changes.
  * @param aim how much to make; null for the bottle full
- * @param chosen false while the bottle only stands in for one that is yet to be chosen
  */
 export function useBench(
   formula: Formula | null,
   vessel: Vessel,
-  { surface, soil, dwellMinutes }: Place = NO_PLACE,
-  beside: Beside = NOTHING_BESIDE,
-  chosen = true,
+  { surface, soil, dwellMinutes }: Place,
   aim: { readonly batchML: number; readonly bottles: number } | null = null,
 ): OnBench {
   const settings = useSettings();
@@ -76,14 +70,16 @@ export function useBench(
         soil,
         dwellMinutes,
         headspacePercent: headspacePercent(vessel),
-        vessel: chosen ? vesselFacts(vessel) : null,
+        vessel: vesselFacts(vessel),
       },
-    [formula, vessel, surface, soil, dwellMinutes, settings, chosen],
+    [formula, vessel, surface, soil, dwellMinutes, settings],
   );
   const outcome = useMemo(
     () =>
-      formula && at ? evaluateAndPlan(formula, vessel, toolSet(settings.tools, settings.cup), at, beside, aim) : null,
-    [formula, at, vessel, settings, beside, aim],
+      formula && at
+        ? evaluateAndPlan(formula, vessel, toolSet(settings.tools, settings.cup), at, NOTHING_BESIDE, aim)
+        : null,
+    [formula, at, vessel, settings, aim],
   );
   return { outcome, at, settings };
 }

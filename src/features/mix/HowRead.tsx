@@ -1,0 +1,67 @@
+import type { Correction, MeasureSystem, ReadItem, Remedy } from '@/core';
+import { Body, Choice, COLORS, Heading, Part } from '@/ui';
+import { standing, type PasteDraft, type PasteReading } from './pasteReading';
+import { ReadLine } from './ReadLine';
+import { UseChoice } from './UseChoice';
+import { Verdict } from './Verdict';
+
+interface Props {
+  readonly read: PasteReading;
+  readonly onPut: (part: Partial<PasteDraft>) => void;
+  /** A line's correction; null takes it back. */
+  readonly onCorrect: (key: string, correction: Correction | null) => void;
+  readonly onApply: (remedy: Remedy) => void;
+}
+
+/** What was found in a pasted text, and how each of its lines was read. */
+export function HowRead({ read, onPut, onCorrect, onApply }: Props) {
+  const { formula, evaluation, at, corrections, disagreeing } = read;
+  const disagrees = (item: ReadItem): boolean => item.kind === 'line' && disagreeing.has(item.text);
+  return (
+    <>
+      {evaluation && formula && (
+        <Verdict
+          verdict={evaluation.verdict}
+          findings={evaluation.findings}
+          checked={evaluation.checked}
+          withoutBanner
+          instead={{ formula, verdict: evaluation.verdict, at, onApply }}
+        />
+      )}
+      {formula && <UseChoice use={read.use} onChange={(use) => onPut({ use })} />}
+      <Part>
+        <Heading>How it was read</Heading>
+        <Body style={read.doubtful > 0 || read.problem ? ASK : undefined} testID="standing">
+          {standing(read)}
+        </Body>
+        {read.items.map((item) => (
+          <ReadLine
+            key={item.key}
+            item={item}
+            correction={corrections[item.key]}
+            disagrees={disagrees(item)}
+            onCorrect={(c) => onCorrect(item.key, c)}
+          />
+        ))}
+      </Part>
+    </>
+  );
+}
+
+const CUPS: readonly { value: MeasureSystem; label: string }[] = [
+  { value: 'us', label: 'US' },
+  { value: 'metric', label: 'Metric' },
+  { value: 'imperial', label: 'British' },
+  { value: 'australian', label: 'Australian' },
+];
+
+/** The cups and spoons that a text was written for. */
+export const WhoseCups = ({ cup, onChoose }: { cup: MeasureSystem; onChoose: (cup: MeasureSystem) => void }) => (
+  <Part>
+    <Body style={BOLD}>Whose cups and spoons?</Body>
+    <Choice label="Whose cups and spoons" options={CUPS} chosen={[cup]} onChoose={onChoose} />
+  </Part>
+);
+
+const ASK = { color: COLORS.caution, fontWeight: '700' } as const;
+const BOLD = { fontWeight: '700' } as const;

@@ -1,0 +1,103 @@
+import {
+  disagreements,
+  evaluate,
+  formulaFromReading,
+  isDoubtful,
+  MOST_LINES,
+  MOST_TEXT,
+  notesOf,
+  readRecipe,
+  unreadOf,
+  type Circumstances,
+  type Corrections,
+  type Evaluation,
+  type Formula,
+  type FormulaUse,
+  type MeasureSystem,
+  type ReadItem,
+  type Settings,
+} from '@/core';
+import { atOf } from './useBench';
+
+/** A pasted text and what was said of it. */
+export interface PasteDraft {
+  readonly text: string;
+  readonly corrections: Corrections;
+  readonly cup: MeasureSystem | null;
+  /** The name as typed; null while the text's own title stands. */
+  readonly name: string | null;
+  /** Kept or used at once; null while the text's own word stands. */
+  readonly use: FormulaUse | null;
+}
+
+export const EMPTY_PASTE: PasteDraft = { text: '', corrections: {}, cup: null, name: null, use: null };
+
+/** True if it can be gone on with, after a reload or an update. */
+export const isPasteDraft = (value: unknown): value is PasteDraft =>
+  typeof value === 'object' &&
+  value !== null &&
+  'text' in value &&
+  typeof value.text === 'string' &&
+  'corrections' in value;
+
+/** What a pasted text comes to. */
+export interface PasteReading {
+  readonly text: string;
+  readonly corrections: Corrections;
+  readonly items: readonly ReadItem[];
+  readonly cup: MeasureSystem;
+  readonly use: FormulaUse;
+  readonly name: string;
+  /** Null while no ingredient is found. */
+  readonly formula: Formula | null;
+  readonly at: Circumstances;
+  /** Null without a formula, or where its amounts do not come together. */
+  readonly evaluation: Evaluation | null;
+  readonly problem: string | null;
+  /** Texts of the lines whose two amounts do not agree. */
+  readonly disagreeing: ReadonlySet<string>;
+  readonly doubtful: number;
+}
+
+/** Reads and weighs up a pasted text in a home; fast enough to follow every key. */
+export function readPaste(draft: PasteDraft, settings: Settings): PasteReading {
+  const { text, corrections } = draft;
+  const asked = draft.cup ?? settings.cup;
+  const first = readRecipe(text, { measures: asked, corrections });
+  const cup = draft.cup ?? first.header.measures ?? asked;
+  const reading = cup === asked ? first : readRecipe(text, { measures: cup, corrections });
+  const use = draft.use ?? reading.header.use ?? 'stored';
+  const read = formulaFromReading(reading, 'reading', 'My recipe', cup);
+  const formula = read && { ...read, use, measures: cup };
+  const at = atOf(use, settings);
+  const outcome = formula && evaluate(formula, at, { unread: unreadOf(reading), notes: notesOf(reading) });
+  const disagreeing = new Set(
+    formula ? disagreements(formula, settings.dropsPerML).flatMap((d) => d.line.text ?? []) : [],
+  );
+  return {
+    text,
+    corrections,
+    items: reading.items,
+    cup,
+    use,
+    name: draft.name ?? formula?.name ?? '',
+    formula,
+    at,
+    evaluation: outcome?.ok ? outcome.value : null,
+    problem: outcome && !outcome.ok ? (outcome.problems[0]?.message ?? null) : null,
+    disagreeing,
+    doubtful: reading.items.filter((i) => isDoubtful(i) || (i.kind === 'line' && disagreeing.has(i.text))).length,
+  };
+}
+
+/** Words on how a text stands: what to do next, or why it cannot go on. */
+export function standing({ text, formula, problem, doubtful }: PasteReading): string {
+  if (text.trim() === '') return 'Paste or type a list of ingredients, one a line.';
+  if (text.length > MOST_TEXT) return `Only the first ${MOST_TEXT} characters are read.`;
+  if (!formula) return 'No ingredient found yet. A line looks like "1 cup white vinegar" or "10 drops lavender oil".';
+  if (formula.lines.length > MOST_LINES) return `A formula may have at most ${MOST_LINES} lines.`;
+  if (problem) return problem;
+  return doubtful > 0
+    ? `${doubtful === 1 ? 'One line is' : `${doubtful} lines are`} doubtful: look at what is marked.`
+    : 'Every line was understood.';
+}
