@@ -26,7 +26,7 @@ test('pictures of the main views', async ({ page }) => {
   await shot(page, 'danger');
   await page.goto('/mix/pipit-porthole');
   await page.getByTestId('bottle').waitFor();
-  await page.getByText('How much of each').evaluate((e) => e.scrollIntoView({ block: 'start' }));
+  await page.getByTestId('bottle').evaluate((e) => e.scrollIntoView({ block: 'start' }));
   await shot(page, 'bench-pour');
   await page.goto('/mix/starter-wall');
   await page.getByText('Check it against a surface').click();
