@@ -41,7 +41,7 @@ export { readAmount } from './formula/reader/readAmount';
 export { formulaFromReading, notesOf, unreadOf } from './formula/fromReading';
 export { amountText, formulaText, lineText } from './formula/card';
 export { disagreements, type Disagreement } from './formula/dualAmount';
-export { STARTER_FAMILIES, STARTER_FORMULAS, type StarterFamily } from './formula/starters';
+export { isStarter, STARTER_FAMILIES, STARTER_FORMULAS, type StarterFamily } from './formula/starters';
 export { checked, checkFormula } from './formula/schema';
 export {
   MOST_LINES,

@@ -32,7 +32,7 @@ export {
   useSaveVessel,
   useWriteHome,
 } from './mutations';
-export { useDraft } from './useDraft';
+export { useDraft, type Draft } from './useDraft';
 export { fileNameOf, pickBytes, pickFile, saveFile } from './files';
 export type { LogSoFar } from './store';
 export type { Write } from './write';

@@ -11,6 +11,11 @@ const fill: Amount = { kind: 'to-fill' };
 const lines = (...rows: readonly (readonly [ingredient: string, amount: Amount])[]): Line[] =>
   rows.map(([id, amount], i) => ({ id: String(i + 1), ingredient: { kind: 'known', id }, amount }));
 
+const STARTER = 'starter-';
+
+/** True for one of Biscuit's own formulas: it is copied, never changed. */
+export const isStarter = (formula: Formula): boolean => formula.id.startsWith(STARTER);
+
 const starter = (
   id: string,
   name: string,
@@ -19,7 +24,7 @@ const starter = (
   use: Formula['use'],
   how: string,
   rows: readonly Line[],
-): Formula => ({ id: `starter-${id}`, name, purpose, never, how, use, measures: 'metric', makesML: null, lines: rows });
+): Formula => ({ id: STARTER + id, name, purpose, never, how, use, measures: 'metric', makesML: null, lines: rows });
 
 /** Formulas for one kind of job. */
 export interface StarterFamily {

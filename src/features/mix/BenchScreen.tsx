@@ -3,6 +3,7 @@ import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import {
   discardBy,
+  isStarter,
   labelOf,
   lineText,
   soilByName,
@@ -10,39 +11,14 @@ import {
   vesselFacts,
   type Evaluation,
   type Formula,
-  type Remedy,
   type Vessel,
-  type VesselFacts,
 } from '@/core';
-import {
-  newId,
-  useDraft,
-  useFormula,
-  useMakeBatches,
-  useRemoveFormula,
-  useSaveFormulas,
-  useSettings,
-  useVessels,
-} from '@/data';
-import {
-  Action,
-  Body,
-  COLORS,
-  dayText,
-  Heading,
-  Part,
-  Screen,
-  SPACE,
-  Soft,
-  Title,
-  useNotice,
-  useWide,
-  volumeText,
-} from '@/ui';
+import { useDraft, useFormula, useSettings, useVessels } from '@/data';
+import { Action, Body, COLORS, dayText, Heading, Part, Screen, SPACE, Soft, Title, useWide, volumeText } from '@/ui';
 import { LabelSheet } from '@/print';
 import { BottleChoice, FIRST_BOTTLE, vesselOf } from './BottleChoice';
 import { FILL, aimOf } from './aim';
-import { batchesOf, isMaking, type Making } from './making';
+import { isMaking, type Making } from './making';
 import { PourMeasures, PourPicture } from './Pour';
 import { ScaleChoice } from './ScaleChoice';
 import { isSetting, START, type Setting } from './setting';
@@ -52,6 +28,7 @@ import { dwellText, SurfaceCheck } from './SurfaceCheck';
 import { UseChoice } from './UseChoice';
 import { UsualCare } from './UsualCare';
 import { atOf, fillOf, useBench } from './useBench';
+import { useBenchActions } from './useBenchActions';
 import { Verdict } from './Verdict';
 
 /** A formula on the bench: which bottle, what it is, how much of each, and make it. */
@@ -72,16 +49,10 @@ function NoSuchFormula() {
   );
 }
 
-const isStarter = (formula: Formula): boolean => formula.id.startsWith('starter-');
-
 function Bench({ formula: kept }: { formula: Formula }) {
   const router = useRouter();
-  const say = useNotice();
   const wide = useWide();
   const own = useVessels().data ?? [];
-  const make = useMakeBatches();
-  const save = useSaveFormulas();
-  const remove = useRemoveFormula();
   const draft = useDraft<Setting>(`bench/${kept.id}`, START, isSetting);
   const use = draft.value.use ?? kept.use;
   const asUsed = useMemo(() => (use === kept.use ? kept : { ...kept, use }), [kept, use]);
@@ -108,7 +79,6 @@ function Bench({ formula: kept }: { formula: Formula }) {
   const [label, setLabel] = useState(false);
   const [share, setShare] = useState(false);
 
-  if (!outcome || !at) return null;
   const ready =
     outcome.ok && 'vessel' in chosen ? { ...outcome.value, vessel: chosen.vessel, isNew: chosen.isNew } : null;
   const evaluation = outcome.ok ? outcome.value.evaluation : null;
@@ -116,96 +86,15 @@ function Bench({ formula: kept }: { formula: Formula }) {
 
   const dwell = evaluation && surface && soil ? dwellText(formula, surface, soil, at, settings) : null;
 
-  const makeIt = (): void => {
-    if (!ready || danger) return;
-    const vessel = ready.isNew ? { ...ready.vessel, id: newId() } : ready.vessel;
-    const batches = batchesOf(
-      {
-        formula,
-        evaluation: ready.evaluation,
-        vessel,
-        volumeML: ready.plan.fillML,
-        bottles: ready.plan.bottles,
-        roomC: settings.roomC,
-        dwell,
-        madeAt: new Date().toISOString(),
-      },
-      newId,
-    );
-    make.mutate(
-      { batches, newVessel: ready.isNew ? vessel : null },
-      {
-        onSuccess: () => {
-          if (ready.isNew) draft.set({ ...draft.value, bottle: { kind: 'own', id: vessel.id } });
-          say({ text: `${formula.name} is on the shelf.` });
-          router.push(batches.length === 1 ? `/shelf/${batches[0]?.id ?? ''}` : '/shelf');
-        },
-        onError: (error: Error) =>
-          say({ text: `Not saved: ${error.message}. Free some space on this device and try again; nothing was lost.` }),
-      },
-    );
-  };
-
-  const mixIt = (): void => {
-    if (!ready || danger) return;
-    if (!making.value) {
-      making.set({
-        formula,
-        vessel: ready.vessel,
-        isNew: ready.isNew,
-        aim: aimed.aim,
-        inBottle: aimed.inBottle,
-        dwell,
-        labelled: false,
-        poured: {},
-        done: [],
-        accepted: [],
-      });
-    }
-    router.push(`/mix/make?formula=${kept.id}`);
-  };
-
-  const apply = (remedy: Remedy): void => {
-    if (remedy.vessel) {
-      const fits = own.find((v) =>
-        Object.entries(remedy.vessel ?? {}).every(([key, value]) => vesselFacts(v)[key as keyof VesselFacts] === value),
-      );
-      if (fits) change({ bottle: { kind: 'own', id: fits.id } });
-      say({
-        text: fits ? `${fits.name} is taken instead.` : 'You have no such bottle yet: add it under Another bottle.',
-      });
-      return;
-    }
-    const changed = { ...remedy.formula, id: isStarter(kept) ? newId() : kept.id };
-    const second = remedy.second ? [{ ...remedy.second, id: newId() }] : [];
-    save.mutate([changed, ...second], {
-      onSuccess: () => {
-        change({ use: null });
-        if (isStarter(kept)) router.replace(`/mix/${changed.id}`);
-        say(
-          isStarter(kept) || second.length > 0
-            ? {
-                text: second[0]
-                  ? `Two bottles: ${changed.name}, and ${second[0].name}.`
-                  : `A copy was changed: ${changed.name}.`,
-              }
-            : { text: `Done: ${remedy.title}.`, undo: () => save.mutate([kept]) },
-        );
-      },
-      onError: (error: Error) => say({ text: `Not saved: ${error.message}. Nothing was changed.` }),
-    });
-  };
-
-  const duplicate = (): void => {
-    const copy = { ...kept, id: newId(), name: `${kept.name.slice(0, 72)} (copy)` };
-    save.mutate([copy], {
-      onSuccess: () => {
-        say({ text: `${copy.name} is among yours.` });
-        router.push(`/mix/${copy.id}`);
-      },
-      onError: (error: Error) => say({ text: `Not saved: ${error.message}.` }),
-    });
-  };
+  const { makeIt, mixIt, apply, duplicate, removeIt, isSaving } = useBenchActions({
+    kept,
+    aimed,
+    ready: danger ? null : ready,
+    dwell,
+    own,
+    making,
+    change,
+  });
 
   const next = danger ? (
     <Body style={styles.stopped} testID="stopped">
@@ -228,7 +117,7 @@ function Bench({ formula: kept }: { formula: Formula }) {
         title="It is mixed"
         label="It is mixed already: label it"
         onPress={makeIt}
-        disabled={!ready || make.isPending || aimed.problem !== null}
+        disabled={!ready || isSaving || aimed.problem !== null}
         testID="make-it"
       />
     </View>
@@ -310,20 +199,7 @@ function Bench({ formula: kept }: { formula: Formula }) {
         <Action title="Compare" onPress={() => router.push(`/mix/compare?a=${kept.id}`)} />
         {ready && !danger && <Action title="See the label" onPress={() => setLabel(true)} testID="see-label" />}
         <Action title="Share" onPress={() => setShare(true)} testID="share" />
-        {!isStarter(kept) && (
-          <Action
-            title="Remove formula"
-            weight="danger"
-            onPress={() =>
-              remove.mutate(kept.id, {
-                onSuccess: () => {
-                  say({ text: `${kept.name} was removed.`, undo: () => save.mutate([kept]) });
-                  router.replace('/mix');
-                },
-              })
-            }
-          />
-        )}
+        {!isStarter(kept) && <Action title="Remove formula" weight="danger" onPress={removeIt} />}
       </View>
       {ready && (
         <LabelSheet

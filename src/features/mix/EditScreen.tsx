@@ -5,6 +5,7 @@ import {
   checkFormula,
   evaluate,
   INGREDIENTS,
+  isStarter,
   MOST_LINES,
   type Circumstances,
   type Evaluation,
@@ -54,8 +55,6 @@ export function EditScreen({ formulaId }: { formulaId: string | null }) {
   }
   return <Desk key={start.id} start={start} />;
 }
-
-const isStarter = (formula: Formula): boolean => formula.id.startsWith('starter-');
 
 /** Why a formula cannot go on yet, or null. */
 function hindrance(formula: Formula, problem: string | null, unread: number): string | null {

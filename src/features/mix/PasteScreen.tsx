@@ -4,6 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import {
   checkFormula,
   formulaText,
+  isStarter,
   MOST_LINES,
   MOST_TEXT,
   readFormulaFile,
@@ -115,7 +116,7 @@ function Paste({ from }: { from: Formula | null }) {
 
   const goOn = (): void => {
     if (!formula || danger) return;
-    const own = from !== null && !from.id.startsWith('starter-');
+    const own = from !== null && !isStarter(from);
     const made = checkFormula({
       ...formula,
       id: own ? from.id : newId(),

@@ -18,8 +18,8 @@ import {
 import { useSettings } from '@/data';
 
 export interface OnBench {
-  readonly outcome: Outcome<{ readonly evaluation: Evaluation; readonly plan: PourPlan }> | null;
-  readonly at: Circumstances | null;
+  readonly outcome: Outcome<{ readonly evaluation: Evaluation; readonly plan: PourPlan }>;
+  readonly at: Circumstances;
   readonly settings: Settings;
 }
 
@@ -56,29 +56,25 @@ export interface Place {
  * @param aim how much to make; null for the bottle full
  */
 export function useBench(
-  formula: Formula | null,
+  formula: Formula,
   vessel: Vessel,
   { surface, soil, dwellMinutes }: Place,
   aim: { readonly batchML: number; readonly bottles: number } | null = null,
 ): OnBench {
   const settings = useSettings();
   const at = useMemo(
-    (): Circumstances | null =>
-      formula && {
-        ...atOf(formula.use, settings),
-        surface,
-        soil,
-        dwellMinutes,
-        headspacePercent: headspacePercent(vessel),
-        vessel: vesselFacts(vessel),
-      },
+    (): Circumstances => ({
+      ...atOf(formula.use, settings),
+      surface,
+      soil,
+      dwellMinutes,
+      headspacePercent: headspacePercent(vessel),
+      vessel: vesselFacts(vessel),
+    }),
     [formula, vessel, surface, soil, dwellMinutes, settings],
   );
   const outcome = useMemo(
-    () =>
-      formula && at
-        ? evaluateAndPlan(formula, vessel, toolSet(settings.tools, settings.cup), at, NOTHING_BESIDE, aim)
-        : null,
+    () => evaluateAndPlan(formula, vessel, toolSet(settings.tools, settings.cup), at, NOTHING_BESIDE, aim),
     [formula, at, vessel, settings, aim],
   );
   return { outcome, at, settings };
