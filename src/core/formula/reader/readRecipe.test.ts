@@ -54,6 +54,8 @@ describe('one line, as people write it', () => {
     ['a dash of washing-up liquid', 'a dash dish soap'],
     ['fill with water', 'water to fill'],
     ['top up with distilled water', 'distilled water to fill'],
+    ['to fill: water', 'water to fill'],
+    ['to fill up with distilled water', 'distilled water to fill'],
     ['35 g per litre citric acid', '35 g per litre citric acid'],
     ['5 drops per 100 ml lavender oil', '5 drops per 100 mL lavender oil'],
     ['1 imperial pint water', '568.261 mL water'],

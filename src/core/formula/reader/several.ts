@@ -80,7 +80,8 @@ export function severalIn(parts: LineParts, measures: MeasureSystem): Share[] | 
 const FILL_FIRST =
   /^(?:then )?(?:fill|top|make)(?: (?:up|off|it|the|rest|bottle|remainder|of|to|spray|with))*\s+(?:with|using)\s+(.+?)(?: to (?:the )?(?:top|fill|neck))?$/i;
 const FILL_LAST = /^(.+?),?\s+(?:to|until)\s+(?:fill(?:ed)?|top up|full|make up)(?:\s+.*)?$/i;
-const REST_FIRST = /^(?:the )?(?:rest|remainder|balance)(?: of (?:the )?bottle)?(?: with| of|:)?\s+(.+)$/i;
+const REST_FIRST =
+  /^(?:to fill(?: up)?|(?:the )?(?:rest|remainder|balance)(?: of (?:the )?bottle)?)(?: with| of|:)?\s+(.+)$/i;
 
 /** The name in a line that fills up the rest: "top up with water"; null if it is none. */
 export const fillLine = (text: string): string | null =>
