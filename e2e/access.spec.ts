@@ -117,6 +117,7 @@ test('a pasted danger and its doubts pass axe too', async ({ page }) => {
     .getByTestId('recipe-text')
     .fill('1 cup vinegar\n1 cup peroxide\na squirt of soap\n2 oz vodka\nqwer asdf\n1/2 cup (170 g) bicarb');
   await expect(page.getByTestId('verdict')).toContainText('Danger');
+  await expect(page.getByTestId('doubtful-line').first()).toBeVisible();
   expect(await violations(page)).toEqual([]);
   expect(await smallTargets(page)).toEqual([]);
   await page
