@@ -25,12 +25,28 @@ async function toApply(page: Page, surface: string, soil: string): Promise<void>
 const START = new Date('2026-11-25T10:00:00Z');
 const MINUTE = 60_000;
 
-/** What stands on the face, m:ss, and on the clock of the page, both in seconds and read at once. */
+/**
+ * What stands on the face, m:ss, and on the clock of the page, both in seconds. Read at the moment the face
+ * changes: between two changes what it shows is up to a second old.
+ */
 const read = (page: Page): Promise<{ leftS: number; nowS: number }> =>
-  page.evaluate(() => {
-    const text = document.querySelector('[data-testid=time-left]')?.textContent ?? '';
-    return { leftS: text.split(':').reduce((sum, part) => 60 * sum + Number(part), 0), nowS: Date.now() / 1000 };
-  });
+  page.evaluate(
+    () =>
+      new Promise<{ leftS: number; nowS: number }>((resolve) => {
+        const left = (): string => document.querySelector('[data-testid=time-left]')?.textContent ?? '';
+        const before = left();
+        const changed = new MutationObserver(() => {
+          const text = left();
+          if (text === before || text === '') return;
+          changed.disconnect();
+          resolve({
+            leftS: text.split(':').reduce((sum, part) => 60 * sum + Number(part), 0),
+            nowS: Date.now() / 1000,
+          });
+        });
+        changed.observe(document.body, { childList: true, characterData: true, subtree: true });
+      }),
+  );
 
 test('set up a room, first way, a short dwell with a re-wet and a reload in its middle, inspect, log, find it', async ({
   page,
