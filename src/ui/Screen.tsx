@@ -33,6 +33,21 @@ export function Screen({ children, next, pinned, broad = false, reading = false 
   );
 }
 
+interface TwoStepsProps {
+  readonly next: ReactNode;
+  readonly other: ReactNode;
+  /** True where they stand one under the other. */
+  readonly stacked?: boolean;
+}
+
+/** The next step, and another one smaller beside it. */
+export const TwoSteps = ({ next, other, stacked = false }: TwoStepsProps) => (
+  <View style={stacked ? styles.part : styles.beside}>
+    <View style={!stacked && styles.grow}>{next}</View>
+    {other}
+  </View>
+);
+
 /** A part of a screen, its things close together. */
 export const Part = ({ children }: { children: ReactNode }) => <View style={styles.part}>{children}</View>;
 
@@ -58,6 +73,8 @@ const styles = StyleSheet.create({
     alignSelf: 'center',
   },
   part: { gap: SPACE.s },
+  beside: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s },
+  grow: { flex: 1 },
   next: {
     padding: SPACE.m,
     borderTopWidth: 1,

@@ -14,7 +14,7 @@ export { Picker } from './Picker';
 export { PhScale, pHWord } from './PhScale';
 export { Places, useWide, type PlaceId, type SideId } from './Places';
 export { Row } from './Row';
-export { Part, Screen } from './Screen';
+export { Part, Screen, TwoSteps } from './Screen';
 export { Sheet } from './Sheet';
 export { RATED, Ratings } from './Ratings';
 export { Slider } from './Slider';

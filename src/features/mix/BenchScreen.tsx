@@ -14,7 +14,21 @@ import {
   type Vessel,
 } from '@/core';
 import { useDraft, useFormula, useSettings, useVessels } from '@/data';
-import { Action, Body, COLORS, dayText, Heading, Part, Screen, SPACE, Soft, Title, useWide, volumeText } from '@/ui';
+import {
+  Action,
+  Body,
+  COLORS,
+  dayText,
+  Heading,
+  Part,
+  Screen,
+  SPACE,
+  Soft,
+  Title,
+  TwoSteps,
+  useWide,
+  volumeText,
+} from '@/ui';
 import { LabelSheet } from '@/print';
 import { BottleChoice, FIRST_BOTTLE, vesselOf } from './BottleChoice';
 import { FILL, aimOf } from './aim';
@@ -101,8 +115,8 @@ function Bench({ formula: kept }: { formula: Formula }) {
       A danger is not scaled, labelled or made. Read the reason above, or change the formula.
     </Body>
   ) : (
-    <View style={styles.next}>
-      <View style={styles.grow}>
+    <TwoSteps
+      next={
         <Action
           title={
             making.value ? 'Go on mixing' : evaluation?.verdict === 'defeats' ? 'Mix it anyway' : 'Mix it, step by step'
@@ -112,15 +126,17 @@ function Bench({ formula: kept }: { formula: Formula }) {
           disabled={!ready || aimed.problem !== null}
           testID="mix-it"
         />
-      </View>
-      <Action
-        title="It is mixed"
-        label="It is mixed already: label it"
-        onPress={makeIt}
-        disabled={!ready || isSaving || aimed.problem !== null}
-        testID="make-it"
-      />
-    </View>
+      }
+      other={
+        <Action
+          title="It is mixed"
+          label="It is mixed already: label it"
+          onPress={makeIt}
+          disabled={!ready || isSaving || aimed.problem !== null}
+          testID="make-it"
+        />
+      }
+    />
   );
 
   const picture = ready && !danger && aimed.inBottle && <PourPicture plan={ready.plan} vessel={ready.vessel} />;
@@ -237,8 +253,6 @@ const fallbackVessel = (): Vessel => {
 
 const styles = StyleSheet.create({
   stopped: { color: COLORS.danger, fontWeight: '700', textAlign: 'center', paddingVertical: SPACE.s },
-  next: { flexDirection: 'row', gap: SPACE.s, alignItems: 'center' },
-  grow: { flex: 1 },
   beside: { flexDirection: 'row', alignItems: 'flex-start', gap: SPACE.l },
   facts: { flex: 1, minWidth: 0, gap: SPACE.l },
   stacked: { gap: SPACE.l },

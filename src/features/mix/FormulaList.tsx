@@ -10,7 +10,22 @@ import {
   type Formula,
 } from '@/core';
 import { useBatches, useFormulas, usePantry } from '@/data';
-import { Action, Body, Choice, Field, Heading, Kind, Part, Row, Screen, SPACE, Soft, Title, useWide } from '@/ui';
+import {
+  Action,
+  Body,
+  Choice,
+  Field,
+  Heading,
+  Kind,
+  Part,
+  Row,
+  Screen,
+  SPACE,
+  Soft,
+  Title,
+  TwoSteps,
+  useWide,
+} from '@/ui';
 
 /** True if a formula's name, job or any ingredient holds the words. */
 function speaksOf(formula: Formula, words: string): boolean {
@@ -92,22 +107,24 @@ export function FormulaList({ openId }: { openId: string | null }) {
   return (
     <Screen
       next={
-        <View style={styles.next}>
-          <View style={styles.grow}>
+        <TwoSteps
+          next={
             <Action
               title="Paste a recipe"
               weight={wide ? 'plain' : 'main'}
               onPress={() => router.push('/mix/paste')}
               testID="paste-a-recipe"
             />
-          </View>
-          <Action
-            title="New"
-            label="A new formula from nothing"
-            onPress={() => router.push('/mix/edit')}
-            testID="new-formula"
-          />
-        </View>
+          }
+          other={
+            <Action
+              title="New"
+              label="A new formula from nothing"
+              onPress={() => router.push('/mix/edit')}
+              testID="new-formula"
+            />
+          }
+        />
       }
     >
       <Title>Mix</Title>
@@ -159,8 +176,6 @@ export function FormulaList({ openId }: { openId: string | null }) {
 }
 
 const styles = StyleSheet.create({
-  next: { flexDirection: 'row', gap: SPACE.s, alignItems: 'center' },
-  grow: { flex: 1 },
   hint: { paddingBottom: 4 },
   family: { paddingTop: SPACE.m },
 });

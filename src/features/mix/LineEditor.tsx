@@ -110,7 +110,7 @@ export const LineEditor = memo(function LineEditor(props: Props) {
           ref={input}
           label={`Amount of ${ingredient.name}`}
           written={written}
-          revision={revision}
+          typing={typing}
           onType={(next) => {
             setTypingAt(revision);
             set(next);
@@ -144,9 +144,12 @@ export const LineEditor = memo(function LineEditor(props: Props) {
             label={`Unit of ${ingredient.name}`}
             options={UNITS}
             chosen={[unitOf(line.amount)]}
-            onChoose={(unit) =>
-              set(unit === 'to fill' ? unit : `${numberIn(written)} ${unit === '%' ? '% v/v' : unit}`)
-            }
+            onChoose={(unit) => {
+              // A tap does not take the focus out of the field everywhere: what was typed gives way all the same.
+              setTypingAt(null);
+              set(unit === 'to fill' ? unit : `${numberIn(written)} ${unit === '%' ? '% v/v' : unit}`);
+              actions.onLeave();
+            }}
           />
           {ingredient.strengthOf !== null && (
             <StrengthField line={line} onStrength={(percent) => actions.onStrength(line.id, percent)} />
@@ -182,7 +185,8 @@ export const LineEditor = memo(function LineEditor(props: Props) {
 interface AmountFieldProps {
   readonly label: string;
   readonly written: string;
-  readonly revision: number;
+  /** True while what is typed here stands in place of what is written. */
+  readonly typing: boolean;
   readonly onType: (text: string) => void;
   readonly onLeave: () => void;
   readonly wrong: boolean;
@@ -191,24 +195,21 @@ interface AmountFieldProps {
 
 /** The amount's field, which a key redraws alone. */
 const AmountField = forwardRef<TextInput, AmountFieldProps>(function AmountField(
-  { written, revision, onType, onLeave, ...rest },
+  { written, typing, onType, onLeave, ...rest },
   ref,
 ) {
-  const [field, setField] = useState<{ readonly text: string; readonly revision: number } | null>(null);
+  const [text, setText] = useState('');
   return (
     <View style={styles.amountBox}>
       <Typing
         {...rest}
         ref={ref}
-        value={field?.revision === revision ? field.text : written}
+        value={typing ? text : written}
         onChangeText={(next) => {
-          setField({ text: next, revision });
+          setText(next);
           onType(next);
         }}
-        onBlur={() => {
-          setField(null);
-          onLeave();
-        }}
+        onBlur={onLeave}
         selectTextOnFocus
         maxLength={60}
         style={styles.amount}

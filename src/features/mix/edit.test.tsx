@@ -64,6 +64,35 @@ describe('composing', () => {
     await waitFor(() => expect(next()).toMatchObject({ disabled: false }));
   });
 
+  test('a unit chosen while its field still has the focus takes the place of what was typed', async () => {
+    await renderIn(
+      <EditScreen formulaId="own" />,
+      homeWith(parts('1', 'white-vinegar'), parts('2', 'distilled-water')),
+    );
+    fireEvent.press(screen.getByText('white vinegar'));
+    type('amount-1', '3 parts');
+    await settle();
+    fireEvent.press(screen.getByRole('radio', { name: 'tbsp' }));
+    await settle();
+    expect(screen.getByTestId('amount-1').props.value).toBe('3 tbsp');
+  });
+
+  test('what it makes: too much is said, and kept as it was', async () => {
+    const own = homeWith(parts('1', 'white-vinegar'));
+    const { store } = await renderIn(<EditScreen formulaId="own" />, {
+      ...own,
+      formulas: own.formulas.map((f) => ({ ...f, makesML: 500 })),
+    });
+    const field = screen.getByLabelText(/What it makes in all/);
+    fireEvent.changeText(field, '2000000');
+    expect(screen.getByText(/Give mL above 0 and up to 1 000 000/)).toBeTruthy();
+    fireEvent.changeText(field, '750');
+    expect(screen.queryByText(/Give mL above 0/)).toBeNull();
+    await settle();
+    fireEvent.press(screen.getByTestId('next-bottle'));
+    await waitFor(async () => expect((await store.all('formula'))[0]?.makesML).toBe(750));
+  });
+
   test('a line is taken out, moved by the keys, and brought back step by step', async () => {
     await renderIn(
       <EditScreen formulaId="own" />,

@@ -20,7 +20,6 @@ import { useSettings } from '@/data';
 export interface OnBench {
   readonly outcome: Outcome<{ readonly evaluation: Evaluation; readonly plan: PourPlan }>;
   readonly at: Circumstances;
-  readonly settings: Settings;
 }
 
 /** Headspace to leave: room to shake in a bottle, room to stir in an open tub. */
@@ -77,5 +76,5 @@ export function useBench(
     () => evaluateAndPlan(formula, vessel, toolSet(settings.tools, settings.cup), at, NOTHING_BESIDE, aim),
     [formula, at, vessel, settings, aim],
   );
-  return { outcome, at, settings };
+  return { outcome, at };
 }

@@ -75,12 +75,11 @@ export function useEditor(name: string, start: Formula): Editor {
   const put = useCallback(
     (next: Desk) => {
       if (next === now.current) return;
-      notLater();
       now.current = next;
       set(next);
       listeners.current.forEach((heard) => heard());
     },
-    [set, notLater],
+    [set],
   );
   /** The same for a key in an amount: the field and the verdict show it at once, the rest of the screen when there is time. */
   const putLater = useCallback(

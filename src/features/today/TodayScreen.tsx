@@ -15,6 +15,7 @@ import {
   Soft,
   TimerLine,
   Title,
+  TwoSteps,
   useNow,
   useWide,
   VerdictMark,
@@ -36,17 +37,18 @@ export function TodayScreen() {
     <Screen
       broad
       next={
-        <View style={wide ? styles.nextWide : styles.next}>
-          <View style={wide && styles.grow}>
+        <TwoSteps
+          stacked={!wide}
+          next={
             <Action
               title="What are you cleaning?"
               weight="main"
               onPress={() => router.push('/clean')}
               testID="start-cleaning"
             />
-          </View>
-          <Action title="Paste a recipe" onPress={() => router.push('/mix/paste')} />
-        </View>
+          }
+          other={<Action title="Paste a recipe" onPress={() => router.push('/mix/paste')} />}
+        />
       }
     >
       <Part>
@@ -198,10 +200,4 @@ function DueRow({ due, room, nowMs }: { due: Due; room: Room | undefined; nowMs:
   );
 }
 
-const styles = StyleSheet.create({
-  column: { gap: 16 },
-  next: { gap: 8 },
-  nextWide: { flexDirection: 'row', alignItems: 'center', gap: 8 },
-  grow: { flex: 1 },
-  start: { paddingTop: 4 },
-});
+const styles = StyleSheet.create({ column: { gap: 16 }, start: { paddingTop: 4 } });
