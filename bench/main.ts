@@ -2,6 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import {
+  besideOf,
   evaluate,
   evaluateAndPlan,
   formulaFromReading,
@@ -12,7 +13,6 @@ import {
   surfaceByName,
   SURFACES,
   toolSet,
-  unreadOf,
   USUAL_CIRCUMSTANCES,
   weighSupplies,
   type Formula,
@@ -67,7 +67,7 @@ function readScaleJudge(text: string): unknown {
   const reading = readRecipe(text, { measures: 'us' });
   const formula = formulaFromReading(reading, 'f', 'F', 'us');
   if (!formula) throw new Error('nothing was read');
-  const result = evaluateAndPlan(formula, BOTTLE, TOOLS, AT, { unread: unreadOf(reading), notes: [] });
+  const result = evaluateAndPlan(formula, BOTTLE, TOOLS, AT, besideOf(reading));
   if (!result.ok) throw new Error(result.problems[0]?.message);
   return result.value;
 }

@@ -1,20 +1,17 @@
 import { parseArgs } from 'node:util';
 import {
+  besideOf,
   DEFAULT_SETTINGS,
   evaluateAndPlan,
-  findIngredient,
   formulaFromReading,
   HARDNESS_RANGE,
-  ingredientById,
   LIVES,
   lineText,
-  meet,
+  meetNamed,
   MEASURE_SYSTEMS,
   mixtureReport,
   NOTHING_BESIDE,
-  notesOf,
   rankWays,
-  readAmount,
   readFormulaFile,
   readRecipe,
   resolveIngredient,
@@ -27,15 +24,12 @@ import {
   surfaceByName,
   SURFACES,
   toolSet,
-  unitML,
-  unreadOf,
   USUAL_CIRCUMSTANCES,
   USUALLY_KEPT,
   weighSupplies,
   type Beside,
   type Circumstances,
   type Formula,
-  type Ingredient,
   type KeptHow,
   type Lives,
   type MeasureSystem,
@@ -44,14 +38,24 @@ import {
   type Surface,
   type Vessel,
 } from '../src/core';
-
-/** What a person got wrong on the command line: said in one line, ends 2. */
-class Unreadable extends Error {}
+import {
+  batchOf,
+  bottleML,
+  contentsOf,
+  eachOf,
+  numberIn,
+  oneOf,
+  ran,
+  Unreadable,
+  type ReadText,
+  type Run,
+} from './arguments';
 
 const HELP = `npm run -s evaluate -- (--text FILE | --formula FILE | --meet A B [C...] | --surface ID --soil ID) [options]
   --text FILE      a pasted ingredient list; - is standard input
   --formula FILE   a Biscuit formula file (.formula.json)
   --meet A B ...   ingredients, products or residues by name
+  --batch FILE     a JSON array of { "text"?, "args" }; one JSON object a line
   --bottle 500mL   scale to this bottle        --headspace 10   percent left free
   --scope SCOPE    ${SCOPES.join(' | ')}
   --surface ID     --soil ID                   --dwell MINUTES on the surface
@@ -92,44 +96,6 @@ function parsed(given: readonly string[]) {
   } catch (error) {
     throw new Unreadable(`${(error as Error).message.split('\n')[0]} See --help for what is accepted.`);
   }
-}
-
-function numberIn(name: string, text: string | undefined, low: number, high: number, otherwise: number): number {
-  if (text === undefined) return otherwise;
-  const value = Number(text);
-  if (text.trim() === '' || !(value >= low && value <= high)) {
-    throw new Unreadable(`--${name} "${text}" is not a number from ${low} to ${high}.`);
-  }
-  return value;
-}
-
-function oneOf<T extends string>(name: string, text: string | undefined, accepted: readonly T[], otherwise: T): T {
-  if (text === undefined) return otherwise;
-  const found = accepted.find((a) => a === text);
-  if (!found) throw new Unreadable(`--${name} "${text}" is not known. Accepted: ${accepted.join(', ')}.`);
-  return found;
-}
-
-/** Gives the text of a file, or of standard input for "-"; throws if it cannot be read. */
-export type ReadText = (file: string) => string;
-
-function contentsOf(file: string, readText: ReadText): string {
-  try {
-    return readText(file);
-  } catch {
-    throw new Unreadable(`The file "${file}" cannot be read. Give the path of a text file, or - for standard input.`);
-  }
-}
-
-function bottleML(text: string, cup: MeasureSystem): number {
-  const amount = readAmount(text)?.amount;
-  if (amount?.kind === 'volume') {
-    const ML = amount.value.high * unitML(amount.unit, cup);
-    if (ML >= 10 && ML <= 100_000) return ML;
-  }
-  throw new Unreadable(
-    `--bottle "${text}" is not a size. Accepted: 10 mL to 100 L, such as 375mL, 0.5L or "16 fl oz".`,
-  );
 }
 
 function surfaceOf(text: string | undefined): Surface | null {
@@ -179,23 +145,14 @@ function formulaOf(values: ReturnType<typeof parsed>['values'], cup: MeasureSyst
       `Line ${line}: no amount and no known ingredient found. Accepted: lines such as "1 cup white vinegar" or "10 drops tea tree oil".`,
     );
   }
-  const beside = { unread: unreadOf(reading), notes: notesOf(reading) };
+  const beside = besideOf(reading);
   return { formula, beside, texts: new Map(formula.lines.map((l) => [l.id, l.text ?? ''])) };
 }
 
 function meetingReport(names: readonly string[], scope: Scope, lives: readonly Lives[]): object {
   if (names.length < 2) throw new Unreadable('--meet needs at least two names, such as --meet bleach vinegar.');
-  const known: Ingredient[] = [];
-  const unknown: string[] = [];
-  for (const name of names) {
-    const match = ingredientById(name) ?? findIngredient(name);
-    if ('id' in match) known.push(match);
-    else if (match.kind === 'exact' || match.kind === 'close') known.push(match.ingredient);
-    else if (match.kind === 'ambiguous' && match.choices[0]) known.push(match.choices[0]);
-    else unknown.push(name);
-  }
-  const { verdict, findings, state } = meet(known, scope, unknown, lives);
-  const lines = known.map((i) => ({ text: i.name, ingredient: i.id }));
+  const { verdict, findings, state, likely } = meetNamed(names, scope, lives);
+  const lines = likely.map((i) => ({ text: i.name, ingredient: i.id }));
   return { verdict, findings, mixture: mixtureReport(state), lines, shelfLife: null, surface: null };
 }
 
@@ -316,24 +273,36 @@ function recipeReport(wanted: Wanted, at: Circumstances, cup: MeasureSystem, cap
   };
 }
 
-export interface Run {
-  /** 0 when it could evaluate, whatever the verdict; 2 when the input cannot be read. */
-  readonly code: 0 | 2;
-  readonly stdout: string;
-  readonly stderr: string;
+/** One entry of a batch: a text, and the options of the command line. */
+function entryReport(entry: unknown, readText: ReadText): object {
+  const { text, args = [] } = (typeof entry === 'object' && entry !== null ? entry : {}) as {
+    text?: unknown;
+    args?: unknown;
+  };
+  const wrong =
+    'This entry cannot be read. Accepted: { "text": "1 cup vinegar", "args": ["--bottle", "500mL"] }, the text left out where --formula or --meet says what.';
+  if (!Array.isArray(args) || !args.every((a): a is string => typeof a === 'string')) throw new Unreadable(wrong);
+  if (text !== undefined && typeof text !== 'string') throw new Unreadable(wrong);
+  if (args.some((a) => a === '--batch' || a.startsWith('--batch=')))
+    throw new Unreadable('--batch cannot stand in an entry of a batch.');
+  const made =
+    text === undefined
+      ? report(args, readText)
+      : report(['--text', '-', ...args], (file) => (file === '-' ? text : readText(file)));
+  if (typeof made === 'string') throw new Unreadable('--help cannot stand in an entry of a batch.');
+  return made;
 }
 
 /** The command line as a function: arguments in, what to print and how to end out. */
-export function run(args: readonly string[], readText: ReadText): Run {
-  try {
+export const run = (args: readonly string[], readText: ReadText): Run =>
+  ran(() => {
+    const at = args.indexOf('--batch');
+    if (at >= 0) {
+      const file = args[at + 1];
+      if (file === undefined || args.length > 2)
+        throw new Unreadable('--batch FILE stands alone: the options stand in its entries.');
+      return eachOf(batchOf(file, readText), (entry) => entryReport(entry, readText));
+    }
     const result = report(args, readText);
-    return {
-      code: 0,
-      stdout: `${typeof result === 'string' ? result : JSON.stringify(result, null, 2)}\n`,
-      stderr: '',
-    };
-  } catch (error) {
-    if (!(error instanceof Unreadable)) throw error;
-    return { code: 2, stdout: '', stderr: `${error.message}\n` };
-  }
-}
+    return `${typeof result === 'string' ? result : JSON.stringify(result, null, 2)}\n`;
+  });

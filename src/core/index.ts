@@ -28,6 +28,8 @@ export { mixtureReport } from './evaluation/report';
 export { readRecipe, MOST_TEXT } from './formula/reader/readRecipe';
 export {
   isDoubtful,
+  isOpen,
+  type NamedHazard,
   type Correction,
   type Corrections,
   type Doubt,
@@ -38,7 +40,9 @@ export { fromWhatThereIs, coverML, type Floor, type Have } from './formula/batch
 export { freeLineId, withLine, withLineChanged, withLineMoved, withoutLine } from './formula/change';
 export { concentrated, dilutedWith, mostTimes } from './formula/concentrate';
 export { readAmount } from './formula/reader/readAmount';
-export { formulaFromReading, notesOf, unreadOf } from './formula/fromReading';
+export { formulaFromReading } from './formula/fromReading';
+export { besideOf } from './evaluation/recipeText';
+export { meetNamed } from './evaluation/meetNamed';
 export { amountText, formulaText, lineText } from './formula/card';
 export { disagreements, type Disagreement } from './formula/dualAmount';
 export { isStarter, STARTER_FAMILIES, STARTER_FORMULAS, type StarterFamily } from './formula/starters';
@@ -132,11 +136,13 @@ export { EVERYTHING, filterLog, groupLog, type LogFilter, type LogGroup, type Lo
 export {
   LOOK_BACK_DAYS,
   ingredientsUsed,
+  thingsIn,
   meetings,
   residuesAt,
   type Meeting,
   type Residue,
   type Spot,
+  type UsedThings,
 } from './cleaning/residue';
 export {
   adjusted,
@@ -185,7 +191,7 @@ export { migrated, type Migration } from './exchange/migration';
 export type { Amount } from './quantity/amount';
 export { brimfulML, volumeToHeightML, type PouredScale, type Profile } from './quantity/fillMarks';
 export { toolSet, TOOL_IDS, type ToolId } from './quantity/tools';
-export { MEASURE_SYSTEMS, unitML, type MeasureSystem } from './quantity/units';
+export { MEASURE_SYSTEMS, UNIT_CHIPS, unitML, unitText, type MeasureSystem } from './quantity/units';
 export { typedNumber } from './quantity/typedNumber';
 export { readWeightMeasurement, WEIGHT_MEASUREMENT, WEIGHT_SCALE_SERVICE } from './quantity/weightMeasurement';
 export { DROPS_PER_ML_RANGE } from './quantity/drops';

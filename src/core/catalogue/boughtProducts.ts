@@ -10,15 +10,23 @@ export const BOUGHT_PRODUCTS = [
     role: 'bought', density: 1.08, contents: [['sodium-hypochlorite', 5, 3, 8, 'w/w'], ['sodium-hydroxide', 0.5, 0.1, 1, 'w/w']], strengthOf: 'sodium-hypochlorite', sources: ['label-default', 'sds-memory'],
   }),
   liquid('bleach-mould-spray', 'bleach mould spray', {
-    names: ['mould spray', 'mold spray', 'mould remover', 'mold remover', 'mildew remover', 'mould and mildew remover'],
+    names: ['bleach mold spray', 'chlorine mould spray', 'bleach mould remover', 'bleach spray'],
     role: 'bought', density: 1.05, contents: [['sodium-hypochlorite', 3, 1.5, 5, 'w/w'], ['sodium-hydroxide', 0.5, 0.1, 1, 'w/w']], strengthOf: 'sodium-hypochlorite', sources: ['sds-memory'],
   }),
   powder('bleach-toilet-block', 'bleach toilet block', {
-    names: ['toilet block', 'cistern block', 'bleach tablets', 'chlorine tablets', 'pool chlorine', 'bleach tablet', 'steriliser tablets', 'sterilising tablets', 'dichlor'],
+    names: ['toilet block', 'cistern block', 'bleach tablets', 'chlorine tablets', 'bleach tablet', 'steriliser tablets', 'sterilising tablets', 'dichlor', 'dichlor tablets', 'dichlor granules', 'sodium dichloroisocyanurate', 'sterilising fluid tablets'],
     role: 'bought', bulk: 1, contents: [['sodium-dichloroisocyanurate', 50, 5, 99, 'w/w']], strengthOf: 'sodium-dichloroisocyanurate', sources: ['sds-memory'],
   }),
+  powder('chlorine-granules', 'chlorine granules', {
+    names: ['calcium hypochlorite granules', 'pool shock granules'],
+    role: 'bought', bulk: 0.9, contents: [['calcium-hypochlorite', 68, 60, 78, 'w/w']], strengthOf: 'calcium-hypochlorite', sources: ['sds-memory'],
+  }),
+  powder('chlorine-scouring-powder', 'bleach scouring powder', {
+    names: ['scouring powder with bleach', 'chlorine scouring powder', 'cleanser with bleach', 'bleach cleanser', 'bleaching scouring powder', 'chlorinated scouring powder'],
+    role: 'bought', bulk: 0.9, contents: [['chalk', 90, 80, 95, 'w/w'], ['sodium-dichloroisocyanurate', 1.5, 0.5, 4, 'w/w'], ['surfactant', 1.5, 0.5, 3, 'w/w']], sources: ['sds-memory'],
+  }),
   liquid('acid-toilet-cleaner', 'acid toilet cleaner', {
-    names: ['toilet bowl cleaner', 'toilet cleaner', 'limescale remover', 'descaler', 'muriatic acid', 'hydrochloric acid', 'brick acid'],
+    names: ['acid toilet bowl cleaner', 'muriatic acid', 'hydrochloric acid', 'brick acid', 'spirits of salt', 'spirit of salt', 'hydrogen chloride'],
     role: 'bought', density: 1.05, contents: [['hydrogen-chloride', 10, 5, 20, 'w/w']], strengthOf: 'hydrogen-chloride', sources: ['sds-memory'],
   }),
   powder('sulfamic-descaler', 'sulfamic acid descaler', {
@@ -30,7 +38,7 @@ export const BOUGHT_PRODUCTS = [
     role: 'bought', density: 1.05, contents: [['sodium-hydroxide', 5, 2, 10, 'w/w']], strengthOf: 'sodium-hydroxide', sources: ['sds-memory'],
   }),
   powder('lye', 'lye', {
-    names: ['caustic soda', 'sodium hydroxide', 'alkaline drain opener', 'drain opener', 'drain cleaner', 'drain crystals', 'naoh'],
+    names: ['caustic soda', 'sodium hydroxide', 'alkaline drain opener', 'lye drain opener', 'drain crystals', 'naoh', 'caustic soda crystals', 'lye crystals', 'lye flakes', 'potassium hydroxide', 'koh'],
     role: 'bought', bulk: 1.1, contents: [['sodium-hydroxide', 98, 40, 100, 'w/w']], sources: ['sds-memory'],
   }),
   liquid('acid-drain-opener', 'acid drain opener', {
@@ -42,7 +50,7 @@ export const BOUGHT_PRODUCTS = [
     role: 'bought', density: 1.1, contents: [['phosphoric-acid', 10, 3, 30, 'w/w']], strengthOf: 'phosphoric-acid', sources: ['sds-memory'],
   }),
   powder('oxalic-cleaner', 'oxalic acid cleaner', {
-    names: ['oxalic acid', 'rust remover', 'rust stain remover', 'deck brightener', 'wood bleach'],
+    names: ['oxalic acid', 'deck brightener', 'wood bleach'],
     role: 'bought', bulk: 0.9, contents: [['oxalic-acid', 60, 5, 100, 'w/w']], strengthOf: 'oxalic-acid', sources: ['sds-memory'],
   }),
   powder('dishwasher-tablet', 'dishwasher tablet', {
@@ -62,7 +70,7 @@ export const BOUGHT_PRODUCTS = [
     role: 'bought', density: 0.99, contents: [['ammonia', 2, 0.5, 5, 'w/w']], strengthOf: 'ammonia', sources: ['sds-memory'],
   }),
   liquid('quaternary-disinfectant', 'quaternary disinfectant', {
-    names: ['quat', 'quats', 'disinfectant', 'disinfectant spray', 'benzalkonium chloride', 'antibacterial spray'],
+    names: ['quat', 'quats', 'benzalkonium chloride', 'quaternary ammonium disinfectant', 'quat disinfectant'],
     role: 'bought', density: 1, contents: [['quaternary-ammonium', 0.5, 0.1, 5, 'w/w']], sources: ['sds-memory'],
   }),
   liquid('hand-sanitiser', 'hand sanitiser', {
@@ -96,5 +104,27 @@ export const BOUGHT_PRODUCTS = [
   powder('limescale', 'limescale', {
     names: ['lime scale', 'scale', 'water stone', 'hard water scale'],
     role: 'residue', bulk: 1.2, contents: [['chalk', 90, 70, 98, 'w/w']], sources: ['crc'],
+  }),
+  // Lime as builders use it: an alkali, nothing of a fruit.
+  powder('hydrated-lime', 'hydrated lime', {
+    names: ['slaked lime', 'calcium hydroxide', 'builders lime', 'garden lime', 'lime powder', 'lime putty', 'pickling lime', 'cal'],
+    role: 'bought', bulk: 0.6, contents: [['calcium-hydroxide', 95, 90, 100, 'w/w']], sources: ['crc-memory', 'sds-memory'],
+  }),
+  // What a name tells only the class of is judged as the worst of that class until it is answered.
+  liquid('unknown-acid', 'acid of unknown kind', {
+    names: ['unknown acid'],
+    role: 'bought', density: 1.2, contents: [['hydrogen-chloride', 30, 1, 37, 'w/w'], ['acetic-acid', 30, 1, 99, 'w/w']], sources: ['sds-memory'],
+  }),
+  liquid('unknown-alkali', 'caustic of unknown kind', {
+    names: ['unknown caustic'],
+    role: 'bought', density: 1.3, contents: [['sodium-hydroxide', 40, 1, 100, 'w/w']], sources: ['sds-memory'],
+  }),
+  liquid('unknown-peroxide', 'peroxide of unknown strength', {
+    names: ['unknown peroxide'],
+    role: 'bought', density: 1.13, contents: [['hydrogen-peroxide', 35, 3, 50, 'w/w']], strengthOf: 'hydrogen-peroxide', sources: ['sds-memory'],
+  }),
+  liquid('unknown-solvent', 'solvent of unknown kind', {
+    names: ['unknown solvent'],
+    role: 'bought', density: 0.8, contents: [['acetone', 50, 0, 100, 'w/w'], ['ethanol', 25, 0, 100, 'w/w'], ['petroleum-spirit', 25, 0, 100, 'w/w']], sources: ['sds-memory'],
   }),
 ] as const;

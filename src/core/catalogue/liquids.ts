@@ -3,11 +3,11 @@ import { liquid } from './entry';
 /** Waters, acids, alcohols and other liquids of the cupboard. Densities at 20 °C, CRC Handbook, where a handbook has them. */
 export const LIQUIDS = [
   liquid('water', 'water', {
-    names: ['tap water', 'warm water', 'hot water', 'cold water', 'filtered water', 'lukewarm water', 'soft water', 'hard water', 'tank water', 'spring water'],
+    names: ['tap water', 'warm water', 'hot water', 'cold water', 'filtered water', 'lukewarm water', 'soft water', 'hard water', 'tank water', 'spring water', 'boiled water', 'cooled boiled water', 'h2o', 'plain water', 'drinking water', 'bottled water'],
     density: 0.9982, water: 'tap', sources: ['crc'],
   }),
   liquid('distilled-water', 'distilled water', {
-    names: ['deionised water', 'deionized water', 'demineralised water', 'purified water', 'battery water', 'steam distilled water', 'rain water', 'rainwater', 'boiled water', 'cooled boiled water'],
+    names: ['deionised water', 'deionized water', 'demineralised water', 'purified water', 'battery water', 'steam distilled water', 'rain water', 'rainwater'],
     density: 0.9982, water: 'distilled', sources: ['crc'],
   }),
   liquid('boiling-water', 'boiling water', {
@@ -19,7 +19,7 @@ export const LIQUIDS = [
     density: 1.005, contents: [['acetic-acid', 5, 4, 6, 'w/v']], strengthOf: 'acetic-acid', sources: ['crc-memory', 'label-default'],
   }),
   liquid('cleaning-vinegar', 'cleaning vinegar', {
-    names: ['strong vinegar', 'double strength vinegar', 'concentrated vinegar', 'pickling vinegar', 'industrial vinegar'],
+    names: ['strong vinegar', 'double strength vinegar', 'extra strength vinegar', 'concentrated vinegar', 'pickling vinegar', 'industrial vinegar'],
     density: 1.01, contents: [['acetic-acid', 8, 6, 10, 'w/v']], strengthOf: 'acetic-acid', sources: ['label-default'],
   }),
   liquid('vinegar-essence', 'vinegar essence', {
@@ -27,7 +27,7 @@ export const LIQUIDS = [
     density: 1.03, contents: [['acetic-acid', 25, 20, 30, 'w/v']], strengthOf: 'acetic-acid', sources: ['label-default'],
   }),
   liquid('lemon-juice', 'lemon juice', {
-    names: ['fresh lemon juice', 'lemon', 'juice of lemon', 'lemons', 'lime juice', 'squeezed lemon', 'bottled lemon juice', 'lime'],
+    names: ['fresh lemon juice', 'lemon', 'juice of lemon', 'lemons', 'lime juice', 'squeezed lemon', 'bottled lemon juice'],
     density: 1.03, contents: [['citric-acid', 5, 4.5, 6, 'w/v'], ['sugar', 2.5, 1.5, 3.5, 'w/v']], strengthOf: 'citric-acid', sources: ['usda-memory'],
   }),
   liquid('hydrogen-peroxide', 'hydrogen peroxide', {
@@ -35,23 +35,23 @@ export const LIQUIDS = [
     density: 1.01, contents: [['hydrogen-peroxide', 3, 2.7, 3.3, 'w/v']], strengthOf: 'hydrogen-peroxide', sources: ['crc-memory', 'label-default'],
   }),
   liquid('isopropyl-alcohol', 'rubbing alcohol', {
-    names: ['isopropyl alcohol', 'isopropanol', 'isopropyl', 'ipa', '2-propanol', 'propan-2-ol', 'isopropyl rubbing alcohol'],
+    names: ['isopropyl alcohol', 'isopropanol', 'isopropyl', 'ipa', '2-propanol', 'propan-2-ol', 'isopropyl rubbing alcohol', 'iso alcohol', 'isoprop'],
     density: 0.877, contents: [['isopropanol', 70, 68, 72, 'v/v']], strengthOf: 'isopropanol', sources: ['crc-memory', 'label-default'],
   }),
   liquid('surgical-spirit', 'surgical spirit', {
-    names: ['denatured alcohol', 'methylated spirit', 'methylated spirits', 'denatured ethanol', 'ethanol', 'ethyl alcohol', 'cleaning alcohol', 'household alcohol', 'meths', 'spirit'],
+    names: ['denatured alcohol', 'methylated spirit', 'methylated spirits', 'denatured ethanol', 'denatured spirit', 'cleaning alcohol', 'household alcohol', 'meths'],
     density: 0.813, contents: [['ethanol', 90, 85, 96, 'v/v']], strengthOf: 'ethanol', sources: ['crc-memory', 'label-default'],
   }),
   liquid('vodka', 'vodka', {
-    names: ['grain alcohol', 'cheap vodka', 'plain vodka', '80 proof vodka', 'clear spirit'],
+    names: ['cheap vodka', 'plain vodka', '80 proof vodka'],
     density: 0.948, contents: [['ethanol', 40, 37.5, 40, 'v/v']], strengthOf: 'ethanol', sources: ['crc-memory', 'label-default'],
   }),
   liquid('castile-soap', 'liquid castile soap', {
-    names: ['castile soap', 'castile', 'castille soap', 'liquid soap', 'pure soap', 'olive oil soap', 'vegetable soap', 'liquid castile', 'unscented castile soap', 'potassium soap', 'black soap', 'soft soap', 'green soap', 'marseille soap', 'savon noir'],
+    names: ['castile soap', 'castile', 'castille soap', 'pure soap', 'olive oil soap', 'vegetable soap', 'liquid castile', 'unscented castile soap', 'potassium soap', 'black soap', 'soft soap', 'green soap', 'marseille soap', 'savon noir'],
     density: 1.03, contents: [['soap', 33, 25, 40, 'w/w']], strengthOf: 'soap', sources: ['label-default'],
   }),
   liquid('dish-soap', 'dish soap', {
-    names: ['washing-up liquid', 'washing up liquid', 'dishwashing liquid', 'dish liquid', 'dish detergent', 'liquid dish soap', 'dishwashing soap', 'dish washing liquid', 'liquid detergent', 'detergent', 'dishsoap'],
+    names: ['washing-up liquid', 'washing up liquid', 'dishwashing liquid', 'dish liquid', 'dish detergent', 'liquid dish soap', 'dishwashing soap', 'dish washing liquid', 'liquid detergent', 'dishsoap', 'dish wash', 'dishwash liquid', 'dish washing soap', 'washing up soap', 'washing up detergent', 'hand dishwashing liquid'],
     density: 1.03, contents: [['surfactant', 20, 15, 30, 'w/w']], strengthOf: 'surfactant', sources: ['label-default'],
   }),
   liquid('household-ammonia', 'household ammonia', {
@@ -63,7 +63,7 @@ export const LIQUIDS = [
     density: 1.261, contents: [['glycerol', 99.5, 99, 100, 'w/w']], strengthOf: 'glycerol', sources: ['crc'],
   }),
   liquid('neutral-spirit', 'neutral grain spirit', {
-    names: ['high proof grain spirit', 'neutral spirit', 'rectified spirit', '190 proof grain alcohol', '95 % ethanol', 'perfumers alcohol', 'high proof alcohol'],
+    names: ['high proof grain spirit', 'neutral spirit', 'rectified spirit', '190 proof grain alcohol', '95 % ethanol', 'perfumers alcohol'],
     density: 0.811, contents: [['ethanol', 95, 90, 96.5, 'v/v']], strengthOf: 'ethanol', sources: ['oiml-r22', 'label-default'],
   }),
   liquid('witch-hazel', 'witch hazel', {
@@ -75,7 +75,7 @@ export const LIQUIDS = [
     density: 0.79, contents: [['acetone', 99, 50, 100, 'v/v']], strengthOf: 'acetone', sources: ['crc-memory'],
   }),
   liquid('infused-vinegar', 'infused vinegar', {
-    names: ['citrus vinegar', 'orange vinegar', 'orange peel vinegar', 'lemon vinegar', 'citrus infused vinegar', 'herb vinegar', 'infused white vinegar', 'peel vinegar', 'lavender vinegar'],
+    names: ['citrus vinegar', 'orange vinegar', 'orange peel vinegar', 'lemon vinegar', 'citrus infused vinegar', 'herb vinegar', 'infused white vinegar', 'peel vinegar', 'lavender vinegar', 'orange peel infused vinegar', 'lemon peel infused vinegar', 'citrus peel infused vinegar', 'orange infused vinegar', 'lemon infused vinegar', 'herb infused vinegar', 'rosemary infused vinegar', 'lavender infused vinegar', 'thyme infused vinegar', 'grapefruit peel infused vinegar', 'pine infused vinegar', 'mint infused vinegar'],
     density: 1.005, contents: [['acetic-acid', 4.5, 3.5, 5.5, 'w/v'], ['sweet-orange-oil', 0.2, 0.05, 0.5, 'w/v'], ['plant-matter', 0.1, 0, 0.5, 'w/v']], strengthOf: 'acetic-acid', sources: ['common-practice'],
   }),
   liquid('tea', 'tea', {
@@ -119,7 +119,19 @@ export const LIQUIDS = [
     density: 1.03, contents: [['protein', 3.4, 3, 4, 'w/v'], ['sugar', 4.7, 4, 5, 'w/v'], ['fixed-oil', 3, 0, 4, 'w/v']], sources: ['usda-memory'],
   }),
   liquid('olive-oil', 'olive oil', {
-    names: ['vegetable oil', 'sunflower oil', 'linseed oil', 'walnut oil', 'tung oil', 'jojoba oil', 'coconut oil', 'mineral oil', 'almond oil', 'cooking oil', 'rapeseed oil'],
+    names: ['extra virgin olive oil', 'virgin olive oil'],
     density: 0.915, contents: [['fixed-oil', 100, 100, 100, 'w/w']], strengthOf: null, sources: ['crc-memory'],
+  }),
+  liquid('vegetable-oil', 'vegetable oil', {
+    names: ['sunflower oil', 'cooking oil', 'rapeseed oil', 'canola oil', 'corn oil', 'soybean oil', 'almond oil', 'sweet almond oil', 'jojoba oil', 'grapeseed oil', 'carrier oil'],
+    density: 0.92, contents: [['fixed-oil', 100, 100, 100, 'w/w']], strengthOf: null, sources: ['crc-memory'],
+  }),
+  liquid('coconut-oil', 'coconut oil', {
+    names: ['fractionated coconut oil'],
+    density: 0.92, contents: [['fixed-oil', 100, 100, 100, 'w/w']], strengthOf: null, sources: ['crc-memory'],
+  }),
+  liquid('drying-oil', 'linseed oil', {
+    names: ['tung oil', 'walnut oil', 'boiled linseed oil', 'raw linseed oil', 'teak oil', 'danish oil', 'flaxseed oil'],
+    density: 0.93, contents: [['fixed-oil', 100, 100, 100, 'w/w']], strengthOf: null, sources: ['crc-memory'],
   }),
 ] as const;

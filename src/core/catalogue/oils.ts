@@ -19,8 +19,8 @@ const OIL_ROWS = [
   { id: 'tea-tree-oil', name: 'tea tree oil', density: 0.895, flashC: 56, is: ['cats', 'dogs'], names: ['tea tree', 'tea-tree', 'melaleuca', 'melaleuca oil', 'ti tree oil', 'tea tree essential oil'] },
   { id: 'lavender-oil', name: 'lavender oil', density: 0.885, flashC: 68, is: [], names: ['lavender', 'lavender essential oil', 'lavandin oil', 'lavandin'] },
   { id: 'lemon-oil', name: 'lemon oil', density: 0.85, flashC: 48, is: ['citrus', 'plastic', 'cats'], names: ['lemon essential oil', 'lemon eo', 'essential oil of lemon'] },
-  { id: 'sweet-orange-oil', name: 'sweet orange oil', density: 0.845, flashC: 46, is: ['citrus', 'plastic', 'cats'], names: ['orange oil', 'orange essential oil', 'sweet orange essential oil', 'wild orange oil', 'orange', 'd-limonene', 'limonene'] },
-  { id: 'grapefruit-oil', name: 'grapefruit oil', density: 0.855, flashC: 46, is: ['citrus', 'plastic', 'cats'], names: ['grapefruit essential oil', 'grapefruit'] },
+  { id: 'sweet-orange-oil', name: 'sweet orange oil', density: 0.845, flashC: 46, is: ['citrus', 'plastic', 'cats'], names: ['orange oil', 'orange essential oil', 'sweet orange essential oil', 'wild orange oil', 'd-limonene', 'limonene'] },
+  { id: 'grapefruit-oil', name: 'grapefruit oil', density: 0.855, flashC: 46, is: ['citrus', 'plastic', 'cats'], names: ['grapefruit essential oil'] },
   { id: 'lime-oil', name: 'lime oil', density: 0.87, flashC: 47, is: ['citrus', 'plastic', 'cats'], names: ['lime essential oil'] },
   { id: 'bergamot-oil', name: 'bergamot oil', density: 0.875, flashC: 55, is: ['citrus', 'plastic', 'cats'], names: ['bergamot', 'bergamot essential oil'] },
   { id: 'mandarin-oil', name: 'mandarin oil', density: 0.85, flashC: 48, is: ['citrus', 'plastic', 'cats'], names: ['mandarin', 'tangerine oil', 'mandarin essential oil', 'tangerine essential oil'] },
@@ -55,7 +55,7 @@ const OIL_ROWS = [
   { id: 'camphor-oil', name: 'camphor oil', density: 0.88, flashC: 45, is: ['cats', 'dogs', 'plastic'], names: ['white camphor oil', 'camphor'] },
   { id: 'chamomile-oil', name: 'chamomile oil', density: 0.91, flashC: 60, is: [], names: ['roman chamomile oil', 'chamomile essential oil', 'camomile oil'] },
   // A recipe that says only "essential oil": which is not known, so it counts as one that harms.
-  { id: 'essential-oil', name: 'essential oil', density: 0.89, flashC: 45, is: ['cats', 'plastic'], names: ['essential oils', 'eo', 'oil of choice', 'essential oil of choice', 'essential oil of your choice', 'fragrance oil', 'scent', 'favourite essential oil', 'favorite essential oil', 'scented oil'] },
+  { id: 'essential-oil', name: 'essential oil', density: 0.89, flashC: 45, is: ['cats', 'plastic'], names: ['essential oils', 'eo', 'oil of choice', 'essential oil of choice', 'essential oil of your choice', 'fragrance oil', 'scent', 'favourite essential oil', 'favorite essential oil', 'scented oil', 'eo of choice', 'e o', 'eos'] },
 ] as const satisfies readonly OilRow[];
 
 export type OilId = (typeof OIL_ROWS)[number]['id'];

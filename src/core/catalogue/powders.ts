@@ -8,11 +8,11 @@ const CUP_ML = 236.5882365;
 /** Salts, acids and other powders of the cupboard. Bulk densities as spooned, ±10 %. */
 export const POWDERS = [
   powder('baking-soda', 'baking soda', {
-    names: ['bicarb', 'bicarbonate of soda', 'sodium bicarbonate', 'bicarbonate', 'soda bicarb', 'bicarb soda', 'bread soda', 'cooking soda', 'nahco3', 'sodium hydrogen carbonate', 'bicarb of soda'],
+    names: ['bicarb', 'bicarbonate of soda', 'sodium bicarbonate', 'bicarbonate', 'soda bicarb', 'bicarb soda', 'bread soda', 'cooking soda', 'nahco3', 'sodium hydrogen carbonate', 'bicarb of soda', 'bi carb', 'bi-carb', 'bi-carb soda', 'bicarb soda powder', 'baking soda powder'],
     bulk: 4.6 / TSP_ML, contents: [['sodium-bicarbonate', 100, 99, 100, 'w/w']], sources: ['usda-memory'],
   }),
   powder('washing-soda', 'washing soda', {
-    names: ['soda ash', 'sodium carbonate', 'na2co3', 'anhydrous washing soda', 'laundry soda', 'super washing soda'],
+    names: ['soda ash', 'sodium carbonate', 'na2co3', 'anhydrous washing soda', 'laundry soda', 'super washing soda', 'washing soda powder'],
     bulk: 1.0, contents: [['sodium-carbonate', 100, 99, 100, 'w/w']], sources: ['common-practice'],
   }),
   powder('washing-soda-crystals', 'washing soda crystals', {
@@ -29,11 +29,11 @@ export const POWDERS = [
     bulk: 0.9, contents: [['borax', 100, 99, 100, 'w/w']], sources: ['common-practice', 'crc'],
   }),
   powder('salt', 'salt', {
-    names: ['table salt', 'sea salt', 'sodium chloride', 'kosher salt', 'coarse salt', 'fine salt', 'cooking salt', 'nacl'],
+    names: ['table salt', 'sea salt', 'dead sea salt', 'sodium chloride', 'kosher salt', 'coarse salt', 'fine salt', 'cooking salt', 'nacl', 'rock salt', 'pickling salt', 'dishwasher salt', 'iodised salt', 'iodized salt'],
     bulk: 6 / TSP_ML, contents: [['sodium-chloride', 100, 97, 100, 'w/w']], sources: ['usda-memory'],
   }),
   powder('oxygen-bleach', 'oxygen bleach', {
-    names: ['sodium percarbonate', 'percarbonate', 'oxygen bleach powder', 'oxygen stain remover', 'oxi powder', 'oxy powder', 'percarbonate of soda', 'oxygen whitener', 'non-chlorine bleach', 'oxygenated bleach'],
+    names: ['sodium percarbonate', 'percarbonate', 'oxygen bleach powder', 'oxygen stain remover', 'oxi powder', 'oxy powder', 'percarbonate of soda', 'oxygen whitener', 'non-chlorine bleach', 'oxygenated bleach', 'chlorine free bleach', 'chlorine-free bleach'],
     bulk: 1.0, contents: [['sodium-percarbonate', 100, 40, 100, 'w/w']], strengthOf: 'sodium-percarbonate', sources: ['common-practice', 'crc'],
   }),
   powder('cream-of-tartar', 'cream of tartar', {
@@ -69,7 +69,7 @@ export const POWDERS = [
     bulk: 0.5, spread: 3 * SPOON_SPREAD, contents: [['chalk', 45, 25, 60, 'w/w'], ['potassium-carbonate', 8, 3, 15, 'w/w']], sources: ['common-practice'],
   }),
   powder('pumice-powder', 'pumice powder', {
-    names: ['pumice', 'ground pumice', 'pumice stone', 'rottenstone', 'scouring powder'],
+    names: ['pumice', 'ground pumice', 'pumice stone', 'rottenstone'],
     bulk: 0.7, contents: [['pumice', 100, 95, 100, 'w/w']], sources: ['common-practice', 'mohs-crc'],
   }),
   powder('clay', 'clay', {

@@ -26,6 +26,7 @@ export type SubstanceId =
   | 'sodium-metasilicate'
   | 'sodium-hydroxide'
   | 'potassium-hydroxide'
+  | 'calcium-hydroxide'
   | 'ammonia'
   | 'ammonium-chloride'
   | 'urea'
@@ -33,6 +34,7 @@ export type SubstanceId =
   | 'sodium-percarbonate'
   | 'sodium-hypochlorite'
   | 'sodium-dichloroisocyanurate'
+  | 'calcium-hypochlorite'
   | 'ethanol'
   | 'isopropanol'
   | 'acetone'
@@ -184,6 +186,7 @@ const PLAIN: readonly Substance[] = [
   // Lye brings its sodium; its hydroxide is water that has lost a proton.
   row('sodium-hydroxide', { name: 'lye', g: 39.997, formula: 'NaOH', traits: ['alkali', 'lye'], spectators: [1], solubility: 109, displacement: 0, sources: ['crc-memory'] }),
   row('potassium-hydroxide', { name: 'potash lye', g: 56.106, formula: 'KOH', traits: ['alkali', 'lye'], spectators: [1], solubility: 112, displacement: 0, sources: ['crc-memory'] }),
+  row('calcium-hydroxide', { name: 'hydrated lime', g: 74.093, formula: 'CaH2O2', traits: ['alkali', 'lye'], spectators: [2], solubility: 0.17, displacement: 0, mohs: 2.5, sources: ['crc-memory'] }),
   row('ammonia', { name: 'ammonia', g: 17.031, formula: 'NH3', traits: ['alkali', 'ammonia-source'], brings: [['ammonium', 1, 0]], displacement: 1.4, sources: ['crc'] }),
   row('ammonium-chloride', { name: 'ammonium chloride', g: 53.491, formula: 'NH4Cl', traits: ['ammonia-source', 'chloride'], brings: [['ammonium', 1, 1]], spectators: [-1], solubility: 37.2, displacement: 0.67, sources: ['crc-memory'] }),
   // Urine and litter turn to ammonia as they stand, and react with hypochlorite at once.
@@ -195,6 +198,8 @@ const PLAIN: readonly Substance[] = [
   row('sodium-hypochlorite', { name: 'sodium hypochlorite', g: 74.44, formula: 'NaOCl', traits: ['hypochlorite'], brings: [['hypochlorous', 1, 0]], spectators: [1], displacement: 0.3, sources: ['crc'] }),
   // NaC3Cl2N3O3 gives two hypochlorous acids on wetting.
   row('sodium-dichloroisocyanurate', { name: 'chlorine tablets', g: 219.94, formula: 'C3Cl2N3NaO3', traits: ['hypochlorite'], brings: [['hypochlorous', 2, 1]], solubility: 22, displacement: 0.5, sources: ['crc-memory'] }),
+  // Ca(OCl)2 gives two hypochlorites on wetting.
+  row('calcium-hypochlorite', { name: 'calcium hypochlorite', g: 142.98, formula: 'CaCl2O2', traits: ['hypochlorite'], brings: [['hypochlorous', 2, 0]], spectators: [2], solubility: 21, displacement: 0.4, sources: ['crc-memory'] }),
 
   row('ethanol', { name: 'ethanol', g: 46.07, formula: 'C2H6O', traits: ['alcohol'], displacement: 1 / 0.78924, sources: ['oiml-r22'] }),
   row('isopropanol', { name: 'isopropyl alcohol', g: 60.1, formula: 'C3H8O', traits: ['alcohol'], displacement: 1 / 0.7855, sources: ['crc'] }),

@@ -1,12 +1,13 @@
 import { entryOf } from '@/testing/entry';
 import fc from 'fast-check';
+import type { Ingredient } from '../catalogue/ingredient';
 import { ingredientById, INGREDIENTS } from '../catalogue/lookup';
 import { evaluate } from '../evaluation/evaluate';
 import { USUAL_CIRCUMSTANCES } from '../evaluation/options';
 import { ingredientOfLine } from '../formula/resolve';
 import { STARTER_FORMULAS } from '../formula/starters';
 import { type LogEntry, type Used } from './logEntry';
-import { ingredientsUsed, meetings, residuesAt } from './residue';
+import { ingredientsUsed, meetings, residuesAt, thingsIn, type UsedThings } from './residue';
 import { usedFormula } from './used';
 
 // What must not follow what: poison-centre and public-health "never mix" lists. How long air and drain take
@@ -21,7 +22,8 @@ const mixed = (id: string): Used => {
   if (!result.ok) throw new Error(id);
   return usedFormula(formula(id), result.value.state);
 };
-const vinegar = formula('starter-everyday').lines.map(ingredientOfLine);
+const vinegar = thingsIn(formula('starter-everyday'));
+const things = (...ingredients: readonly Ingredient[]): UsedThings => ({ readings: [ingredients], known: true });
 
 const entry = (used: Used, more: Partial<LogEntry> = {}): LogEntry =>
   entryOf({
@@ -89,12 +91,7 @@ describe('what is left from before', () => {
     ['acid-toilet-cleaner', ['chlorine-bleach'], 'chlorine-gas danger sequence'],
     ['bleach-toilet-block', ['citric-acid'], 'chlorine-gas danger sequence'],
   ] as const)('%s, then %j: %s', (before, next, says) => {
-    expect(
-      found(
-        [entry(bought(before))],
-        next.map((id) => ingredientById(id)!),
-      ),
-    ).toContain(says);
+    expect(found([entry(bought(before))], things(...next.map((id) => ingredientById(id)!)))).toContain(says);
   });
 
   test('peroxide, then vinegar asks for a rinse between; it does not stop', () => {
@@ -103,9 +100,7 @@ describe('what is left from before', () => {
 
   test('vinegar after soap, or soap after vinegar, may follow', () => {
     expect(found([entry(mixed('starter-worktop'))])).toEqual([]);
-    expect(found([entry(mixed('starter-everyday'))], formula('starter-worktop').lines.map(ingredientOfLine))).toEqual(
-      [],
-    );
+    expect(found([entry(mixed('starter-everyday'))], thingsIn(formula('starter-worktop')))).toEqual([]);
   });
 
   test('a bought product that is not known is never said to be safe', () => {
@@ -134,7 +129,7 @@ describe('what is left from before', () => {
   test('what a formula was is read from its card: every starter comes back with its ingredients', () => {
     for (const f of STARTER_FORMULAS) {
       const ids = f.lines.map((l) => ingredientOfLine(l).id);
-      expect(ingredientsUsed(mixed(f.id)).map((i) => i.id)).toEqual(ids);
+      expect(ingredientsUsed(mixed(f.id))).toMatchObject({ known: true, readings: [ids.map((id) => ({ id }))] });
     }
   });
 
@@ -156,7 +151,7 @@ describe('what is left from before', () => {
         fc.constantFrom(...INGREDIENTS),
         fc.integer({ min: 0, max: 24 * 29 }),
         (acid, other, hours) => {
-          const said = found([entry(bought('chlorine-bleach'), { at: hoursAgo(hours) })], [other, acid]);
+          const said = found([entry(bought('chlorine-bleach'), { at: hoursAgo(hours) })], things(other, acid));
           // What is a danger by itself is no way at all, and stopped before.
           fc.pre(
             !['bleach', 'hypochlorite'].some((w) => other.id.includes(w)) &&

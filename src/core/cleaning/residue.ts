@@ -1,9 +1,12 @@
 import type { Lives } from '../catalogue/household';
 import type { Ingredient } from '../catalogue/ingredient';
-import { ingredientById, findIngredient } from '../catalogue/lookup';
+import { ingredientById } from '../catalogue/lookup';
 import { meet } from '../evaluation/meet';
+import { combinationsOf, possibleThings } from '../evaluation/meetNamed';
+import { besideOf } from '../evaluation/recipeText';
 import type { Finding, Level, Scope } from '../findings/finding';
 import { isWorse } from '../findings/finding';
+import type { Formula } from '../formula/formula';
 import { formulaFromReading } from '../formula/fromReading';
 import { readRecipe } from '../formula/reader/readRecipe';
 import { ingredientOfLine } from '../formula/resolve';
@@ -23,8 +26,9 @@ export interface Residue {
   readonly entry: LogEntry;
   /** On the surface, in the room's air, or in its drain. */
   readonly scope: Extract<Scope, 'sequence' | 'air' | 'drain'>;
-  readonly ingredients: readonly Ingredient[];
-  /** True if what was used is not known: nothing can be promised. */
+  /** What was used, in each way its names may be meant. */
+  readonly readings: readonly (readonly Ingredient[])[];
+  /** True if what was used is not wholly known: nothing can be promised. */
   readonly unknown: boolean;
   /** When waiting alone makes it safe, ms; null if only rinsing does. */
   readonly safeAtMs: number | null;
@@ -54,16 +58,35 @@ const DRAINS = new Set([
   'chrome',
 ]);
 
-/** The ingredients of what was used; none if it is not known. */
-export function ingredientsUsed(used: Used): Ingredient[] {
+/** What was used, in each way its names may be meant; `known` is false where that is not all that was in it. */
+export interface UsedThings {
+  readonly readings: readonly (readonly Ingredient[])[];
+  readonly known: boolean;
+}
+
+/** A formula's own ingredients: every one of them is known. */
+export const thingsIn = (formula: Formula): UsedThings => ({
+  readings: [formula.lines.map(ingredientOfLine)],
+  known: true,
+});
+
+/** The ingredients of what was used. A name that is only close is never taken for sure. */
+export function ingredientsUsed(used: Used): UsedThings {
   if (used.kind === 'bought') {
     const byId = used.id === null ? null : ingredientById(used.id);
-    if (byId) return [byId];
-    const match = findIngredient(used.name);
-    return match.kind === 'exact' || match.kind === 'close' ? [match.ingredient] : [];
+    if (byId) return { readings: [[byId]], known: true };
+    const thing = possibleThings(used.name);
+    return { readings: thing.choices.map((c) => [c]), known: thing.understood };
   }
-  const formula = formulaFromReading(readRecipe(used.card, { measures: 'metric' }), 'used', '', 'metric');
-  return formula ? formula.lines.map(ingredientOfLine) : [];
+  const reading = readRecipe(used.card, { measures: 'metric' });
+  const formula = formulaFromReading(reading, 'used', '', 'metric');
+  if (!formula) return { readings: [], known: false };
+  const { open, unread, hazards } = besideOf(reading);
+  const lines = formula.lines.map((line) => {
+    const choices = open.find((o) => o.lineId === line.id)?.choices ?? [ingredientOfLine(line)];
+    return { name: line.id, choices, understood: true, unknownKind: false };
+  });
+  return { readings: combinationsOf(lines), known: unread.length === 0 && hazards.length === 0 };
 }
 
 /**
@@ -83,8 +106,8 @@ export function residuesAt(spot: Spot, entries: readonly LogEntry[], nowMs: numb
     ...onSurface.flatMap((e) => (e.rinsedAt === null ? [] : [Date.parse(e.rinsedAt)])),
   );
   const add = (entry: LogEntry, scope: Residue['scope'], safeAtMs: number | null): void => {
-    const ingredients = ingredientsUsed(entry.used);
-    found.push({ entry, scope, ingredients, unknown: ingredients.length === 0, safeAtMs });
+    const { readings, known } = ingredientsUsed(entry.used);
+    found.push({ entry, scope, readings, unknown: !known, safeAtMs });
   };
   for (const e of recent) {
     const atMs = Date.parse(e.at);
@@ -126,12 +149,31 @@ function safeWords(residue: Residue, nowMs: number): string {
   }
 }
 
+/** What two things bring about together that neither does alone, the harmless left out. */
+function together(
+  residue: Residue,
+  left: readonly Ingredient[],
+  next: readonly Ingredient[],
+  unknown: readonly string[],
+  lives: readonly Lives[],
+): readonly Finding[] {
+  const apart = [meet(left, residue.scope, [], lives), meet(next, residue.scope, [], lives)].flatMap((j) =>
+    j.findings.map((f) => `${f.code} ${f.level}`),
+  );
+  return meet([...left, ...next], residue.scope, unknown, lives).findings.filter(
+    (f) => f.level !== 'clear' && f.level !== 'defeats' && !apart.includes(`${f.code} ${f.level}`),
+  );
+}
+
 /**
  * What happens when a product meets what earlier ones left. Only what the two bring about together is
- * said, the worst first; nothing if they may meet.
+ * said, the worst first; nothing if they may meet. Where a name may mean several things, every one of them
+ * is held against every other.
+ *
+ * @param next the product's ingredients, in each way its names may be meant
  */
 export function meetings(
-  next: readonly Ingredient[],
+  next: UsedThings,
   residues: readonly Residue[],
   nowMs: number,
   lives: readonly Lives[] = [],
@@ -139,22 +181,21 @@ export function meetings(
   const found: Meeting[] = [];
   for (const residue of residues) {
     const unknown = residue.unknown ? [residue.entry.used.name] : [];
-    const together = meet([...residue.ingredients, ...next], residue.scope, unknown, lives).findings;
-    const apart = [meet(residue.ingredients, residue.scope, [], lives), meet(next, residue.scope, [], lives)].flatMap(
-      (j) => j.findings.map((f) => `${f.code} ${f.level}`),
-    );
-    for (const finding of together) {
-      if (
-        finding.level === 'clear' ||
-        finding.level === 'defeats' ||
-        apart.includes(`${finding.code} ${finding.level}`)
-      )
-        continue;
-      found.push({ residue, level: finding.level, finding, safe: safeWords(residue, nowMs) });
+    const left = residue.readings.length > 0 ? residue.readings : [[]];
+    const coming = next.readings.length > 0 ? next.readings : [[]];
+    for (const one of left) {
+      for (const other of coming) {
+        for (const finding of together(residue, one, other, unknown, lives)) {
+          found.push({ residue, level: finding.level, finding, safe: safeWords(residue, nowMs) });
+        }
+      }
     }
   }
   const once = found.filter(
-    (m, i) => found.findIndex((o) => o.finding.code === m.finding.code && o.residue === m.residue) === i,
+    (m, i) =>
+      found.findIndex(
+        (o) => o.finding.code === m.finding.code && o.residue === m.residue && !isWorse(m.level, o.level),
+      ) === i,
   );
   return once.sort((a, b) => (isWorse(a.level, b.level) ? -1 : isWorse(b.level, a.level) ? 1 : 0));
 }

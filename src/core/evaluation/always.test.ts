@@ -9,7 +9,7 @@ import { fillML, quantify, scaleTo } from '../formula/quantify';
 import type { Amount } from '../quantity/amount';
 import { toolSet } from '../quantity/tools';
 import { evaluate, type Evaluation } from './evaluate';
-import { USUAL_CIRCUMSTANCES, type Circumstances } from './options';
+import { NOTHING_BESIDE, USUAL_CIRCUMSTANCES, type Circumstances } from './options';
 import { evaluateAndPlan } from './pourPlan';
 
 /** What holds for every formula, whatever stands in it: the properties the rules are proved by. */
@@ -176,7 +176,7 @@ test('a line that is not known, or was not read, keeps a verdict from being clea
         amount: formula.lines[0]!.amount,
       };
       expect(isWorse(weigh({ ...formula, lines: [...formula.lines, stranger] }).verdict, 'clear')).toBe(true);
-      const unread = evaluate(formula, AT, { unread: ['qwer asdf'], notes: [] });
+      const unread = evaluate(formula, AT, { ...NOTHING_BESIDE, unread: ['qwer asdf'] });
       expect(unread.ok && isWorse(unread.value.verdict, 'clear')).toBe(true);
     }),
     { numRuns: 100 },

@@ -3,12 +3,13 @@ import { SCHOOLS } from '../catalogue/schools';
 import { SOURCES } from '../catalogue/sources';
 import { SURFACES, surfaceByName } from '../catalogue/surfaces';
 import type { Vessel } from '../catalogue/vessels';
-import { formulaFromReading, notesOf, unreadOf } from '../formula/fromReading';
+import { formulaFromReading } from '../formula/fromReading';
 import type { Formula } from '../formula/formula';
 import { readRecipe } from '../formula/reader/readRecipe';
 import { STARTER_FORMULAS } from '../formula/starters';
 import { toolSet } from '../quantity/tools';
 import { evaluate, type Evaluation } from './evaluate';
+import { besideOf } from './recipeText';
 import { USUAL_CIRCUMSTANCES, type Beside, type Circumstances } from './options';
 import { evaluateAndPlan } from './pourPlan';
 
@@ -27,7 +28,7 @@ function formulaOf(text: string): { formula: Formula; beside: Beside } {
   const reading = readRecipe(text, { measures: 'us' });
   return {
     formula: formulaFromReading(reading, 'f', 'F', 'us')!,
-    beside: { unread: unreadOf(reading), notes: notesOf(reading) },
+    beside: besideOf(reading),
   };
 }
 function weigh(text: string, at: Partial<Circumstances> = {}): Evaluation {

@@ -54,6 +54,7 @@ type Setting = (state: MixtureState) => Situation;
 export function settingOf(formula: Formula, at: Circumstances, beside: Beside): Setting {
   const words = wordsOf(formula, beside);
   const unknown = [...formula.lines.filter((l) => isUnknown(l.ingredient)).map(lineName), ...beside.unread];
+  const unknownKinds = [...new Set(beside.open.flatMap((o) => (o.unknownKind ? [o.name] : [])))];
   const disagree = disagreements(formula, at.dropsPerML);
   return (state) => ({
     state,
@@ -61,6 +62,8 @@ export function settingOf(formula: Formula, at: Circumstances, beside: Beside): 
     formula: true,
     amounts: true,
     unknown,
+    hazards: beside.hazards,
+    unknownKinds,
     disagreements: disagree,
     lives: at.lives,
     vessel: at.vessel,
@@ -99,26 +102,88 @@ function judgeAtBothEnds(formula: Formula, middle: Judgement, at: Circumstances,
   return withFindings(worst, applyRule(vagueAmount, [...new Set(subjects)], at.scope));
 }
 
+/** So many readings of a formula's names are judged; where there are more, each name is changed by itself. */
+const MAX_READINGS = 48;
+
+/** The formula with each of its open lines read as each of its choices, in every combination. */
+function otherReadings(formula: Formula, open: Beside['open']): Formula[] {
+  const lines = open
+    .map((o) => ({ id: o.lineId, choices: [...new Set(o.choices.map((c) => c.id))] }))
+    .filter((o) => o.choices.length > 1);
+  if (lines.length === 0) return [];
+  const as = (of: Formula, lineId: string, id: string): Formula => ({
+    ...of,
+    lines: of.lines.map((l) =>
+      l.id === lineId && (l.ingredient.kind !== 'known' || l.ingredient.id !== id) ? readAs(l, id) : l,
+    ),
+  });
+  const combinations = lines.reduce((n, l) => n * l.choices.length, 1);
+  const readings =
+    combinations <= MAX_READINGS
+      ? lines.reduce<Formula[]>((made, l) => made.flatMap((f) => l.choices.map((id) => as(f, l.id, id))), [formula])
+      : lines.flatMap((l) => l.choices.map((id) => as(formula, l.id, id)));
+  return readings.filter((f) => f.lines.some((l, i) => l !== formula.lines[i]));
+}
+
+/** A line as another ingredient: what was said of its strength holds where the other has one. */
+const readAs = (line: Line, id: string): Line => ({ ...line, ingredient: { kind: 'known', id } });
+
+/** A formula as it was judged, with the worst of what its open names may mean. */
+interface Judged {
+  readonly formula: Formula;
+  readonly quantified: Quantified;
+  readonly state: MixtureState;
+  readonly judgement: Judgement;
+}
+
+function judgeReading(formula: Formula, quantified: Quantified, at: Circumstances, beside: Beside): Judged {
+  const setting = settingOf(formula, at, beside);
+  const state = mixed(quantified.portions, at);
+  return { formula, quantified, state, judgement: judgeAtBothEnds(formula, judge(setting(state)), at, setting) };
+}
+
+/** The worst of all readings, with every danger of any of them. */
+function worstOf(first: Judged, others: readonly Judged[]): Judged {
+  let worst = first;
+  for (const other of others) if (isWorse(other.judgement.verdict, worst.judgement.verdict)) worst = other;
+  const known = new Set(worst.judgement.findings.map((f) => f.code));
+  const more = [first, ...others].flatMap((o) =>
+    o.judgement.findings.filter((f) => f.level === 'danger' && !known.has(f.code) && known.add(f.code)),
+  );
+  return { ...worst, judgement: withFindings(worst.judgement, more) };
+}
+
 /**
  * Weighs up a formula: what it is once mixed, every finding about it, and how a surface takes it. The
- * size does not matter: the same ratios give the same verdict. Vague amounts are run at both ends.
+ * size does not matter: the same ratios give the same verdict. Vague amounts are run at both ends; a name
+ * that may mean several things is judged as the worst of them, and the first is what the strengths show.
  *
- * @param beside what a pasted text said beside its lines
+ * @param beside what a pasted text said beside its lines, and what of them is open
  * @returns a problem, worded for the person, if the amounts cannot be brought together
  */
 export function evaluate(formula: Formula, at: Circumstances, beside: Beside = NOTHING_BESIDE): Outcome<Evaluation> {
   const quantified = quantify(formula, at.dropsPerML);
   if (!quantified.ok) return quantified;
-  const setting = settingOf(formula, at, beside);
-  const state = mixed(quantified.value.portions, at);
+  const first = judgeReading(formula, quantified.value, at, beside);
+  const others = otherReadings(formula, beside.open).flatMap((f) => {
+    const other = quantify(f, at.dropsPerML);
+    return other.ok ? [judgeReading(f, other.value, at, beside)] : [];
+  });
+  const { judgement } = worstOf(first, others);
+  const { state } = first;
   const damp = dampened(quantified.value.portions, state, at);
-  const judgement = judgeAtBothEnds(formula, judge(setting(state)), at, setting);
+  const surfaces = at.surface
+    ? [first, ...others].map((o) => evaluateOnSurface(o.state, dampened(o.quantified.portions, o.state, at), at))
+    : [];
   return accept({
     ...judgement,
     state,
     damp,
     quantified: quantified.value,
-    surface: evaluateOnSurface(state, damp, at),
+    surface: surfaces.reduce<SurfaceEvaluation | null>(
+      (worst, s) => (s && (!worst || isWorse(s.verdict, worst.verdict)) ? s : worst),
+      null,
+    ),
     checked: WHAT_IS_CHECKED,
   });
 }

@@ -19,12 +19,14 @@ const someOf = (ingredient: Ingredient): Poured => {
  * a drain. For things without amounts; a formula is judged by `evaluate`.
  *
  * @param unknown names that are not known: never clear
+ * @param unknownKinds names of which only the kind of product is known
  */
 export function meet(
   ingredients: readonly Ingredient[],
   scope: Scope,
   unknown: readonly string[] = [],
   lives: readonly Lives[] = [],
+  unknownKinds: readonly string[] = [],
 ): Judgement & { readonly state: MixtureState } {
   const state = mix(ingredients.map(someOf));
   const words = '';
@@ -35,6 +37,8 @@ export function meet(
     formula: scope === 'stored',
     amounts: false,
     unknown,
+    hazards: [],
+    unknownKinds,
     disagreements: [],
     lives,
     vessel: null,

@@ -1,3 +1,4 @@
+import type { Ingredient } from '../catalogue/ingredient';
 import type { Lives } from '../catalogue/household';
 import type { SchoolChoices } from '../catalogue/schools';
 import type { Soil } from '../catalogue/soils';
@@ -42,12 +43,26 @@ export const USUAL_CIRCUMSTANCES: Circumstances = {
   schools: {},
 };
 
-/** What a pasted text said beside its lines. */
+/** What a pasted text said beside its lines, and what of them is open. */
 export interface Beside {
   /** Lines that could not be read: they keep a verdict from being clear. */
   readonly unread: readonly string[];
   /** Titles, notes and instructions: what is claimed and how it is made. */
   readonly notes: readonly string[];
+  /** Hazardous names that stand in the text, and that no line and no clause of its own accounts for. */
+  readonly hazards: readonly string[];
+  /** Lines that may mean several ingredients, the one they are read as first. */
+  readonly open: readonly OpenLine[];
 }
 
-export const NOTHING_BESIDE: Beside = { unread: [], notes: [] };
+/** A line of which it is asked what it means. */
+export interface OpenLine {
+  readonly lineId: string;
+  /** As written. */
+  readonly name: string;
+  readonly choices: readonly Ingredient[];
+  /** True for a bought product that could be of either kind, or a thing of which only the class is known. */
+  readonly unknownKind: boolean;
+}
+
+export const NOTHING_BESIDE: Beside = { unread: [], notes: [], hazards: [], open: [] };

@@ -1,8 +1,9 @@
-import { formulaFromReading, notesOf, unreadOf } from '../formula/fromReading';
+import { formulaFromReading } from '../formula/fromReading';
 import { readRecipe } from '../formula/reader/readRecipe';
 import type { Lives } from '../catalogue/household';
 import type { Level } from '../findings/finding';
 import { evaluate, type Evaluation } from './evaluate';
+import { besideOf } from './recipeText';
 import { USUAL_CIRCUMSTANCES, type Circumstances } from './options';
 
 /**
@@ -103,7 +104,9 @@ const UNSOUND: readonly Case[] = [
   ],
   ['1/2 cup (170 g) baking soda\n1 cup water', 'fresh', 'caution', ['amounts-disagree']],
   ['1 cup water\n1 tbsp sparkle powder', 'stored', 'caution', ['unknown-ingredient']],
-  ['1 cup water\n1 cup disinfectant', 'stored', 'caution', ['bought-in-formula']],
+  // It may be bleach, quats or peroxide: judged as the worst.
+  ['1 cup water\n1 cup disinfectant', 'stored', 'danger', ['of-unknown-kind', 'bleach-in-formula']],
+  ['1 cup water\n1 cup fabric softener', 'stored', 'caution', ['bought-in-formula']],
   ['1 cup ammonia\n1 cup water', 'fresh', 'caution', ['ammonia-fumes', 'corrosive-alkali']],
   ['Small bathroom floor\n1 cup ammonia\n1 cup water', 'fresh', 'danger', ['ammonia-fumes']],
   ['1 cup nail polish remover\n1 cup water', 'stored', 'caution', ['flammable-liquid']],
@@ -113,7 +116,7 @@ const UNSOUND: readonly Case[] = [
 function weigh(text: string, at: Partial<Circumstances>): Evaluation {
   const reading = readRecipe(text, { measures: 'us' });
   const formula = formulaFromReading(reading, 'f', 'F', 'us')!;
-  const beside = { unread: unreadOf(reading), notes: notesOf(reading) };
+  const beside = besideOf(reading);
   const result = evaluate(formula, { ...USUAL_CIRCUMSTANCES, ...at }, beside);
   if (!result.ok) throw new Error(result.problems[0]?.message);
   return result.value;

@@ -1,21 +1,22 @@
 import fc from 'fast-check';
-import { INGREDIENTS, findIngredient } from '../catalogue/lookup';
+import { INGREDIENTS, possibleIngredients } from '../catalogue/lookup';
 import type { Ingredient } from '../catalogue/ingredient';
 import { SOURCES } from '../catalogue/sources';
 import { substance, type Trait } from '../catalogue/substances';
 import { meet } from '../evaluation/meet';
+import { meetNamed } from '../evaluation/meetNamed';
 import { SCOPES, type Level, type Scope } from './finding';
 import { vagueAmount } from './notSure';
 import { MIXTURE_RULES } from './rules';
 import { SURFACE_RULES } from './surfaceHarm';
 
 const named = (name: string): Ingredient => {
-  const match = findIngredient(name);
-  if (match.kind === 'exact' || match.kind === 'close') return match.ingredient;
+  const first = possibleIngredients(name)[0];
+  if (first) return first;
   throw new Error(`${name} is not found`);
 };
 const level = (code: string, names: readonly string[], scope: Scope): Level | null =>
-  meet(names.map(named), scope).findings.find((f) => f.code === code)?.level ?? null;
+  meetNamed(names, scope).findings.find((f) => f.code === code)?.level ?? null;
 
 /**
  * Meetings with the code and level each must raise. Sources: public-health and poison-centre lists of what

@@ -12,6 +12,31 @@ export const unknownIngredient: Rule = {
   check: ({ unknown }) => (unknown.length > 0 ? { level: 'caution', subjects: unknown } : null),
 };
 
+/** A name that the reader did not take for an ingredient, found by a scan of its own. */
+export const namedButNotRead: Rule = {
+  code: 'named-but-not-read',
+  looksFor: 'hazards named in the text and not among the lines',
+  sources: ['public-health-never-mix'],
+  words: {
+    happens: '{subjects} stands in the text: does it go in?',
+    why: 'It is in no line, and nothing in its sentence keeps it out. Until that is said, it is not checked with the others.',
+    instead: 'Write how much goes in, as a line of its own; or say that it is only a note.',
+  },
+  check: ({ hazards }) => (hazards.length > 0 ? { level: 'caution', subjects: hazards } : null),
+};
+
+export const ofUnknownKind: Rule = {
+  code: 'of-unknown-kind',
+  looksFor: 'names that more than one kind of product goes by',
+  sources: ['public-health-never-mix', 'sds-memory'],
+  words: {
+    happens: '{subjects} can be of more than one kind: it is judged as the worse.',
+    why: 'Products of one name hold acid, bleach or lye, by maker. Its label says which.',
+    instead: 'Read its label, and say which it is; or leave it out.',
+  },
+  check: ({ unknownKinds }) => (unknownKinds.length > 0 ? { level: 'caution', subjects: unknownKinds } : null),
+};
+
 export const boughtInFormula: Rule = {
   code: 'bought-in-formula',
   looksFor: 'bought cleaners as a line of a formula',

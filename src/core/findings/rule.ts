@@ -17,6 +17,10 @@ export interface Situation {
   /** False where things meet without amounts: then nothing is said of strength. */
   readonly amounts: boolean;
   readonly unknown: readonly string[];
+  /** Hazardous names of the text that nothing accounts for. */
+  readonly hazards: readonly string[];
+  /** Things of which only the kind of product, or the class, is known. */
+  readonly unknownKinds: readonly string[];
   readonly disagreements: readonly Disagreement[];
   /** Who lives in this home, and where its drain goes. */
   readonly lives: readonly Lives[];

@@ -11,7 +11,7 @@ import { ammoniaFumes, corrosiveAcid, corrosiveAlkali, violentHeat } from './bur
 import { hardWaterSoap, neutralised, soapCurdles, tooWeak } from './cancelling';
 import { flammableLiquid, pressure } from './gasAndFire';
 import { boilingTransfer, boraxExposure, noDisinfection, septicOrGreywater } from './home';
-import { amountsDisagree, boughtInFormula, unknownIngredient } from './notSure';
+import { amountsDisagree, boughtInFormula, namedButNotRead, ofUnknownKind, unknownIngredient } from './notSure';
 import { oilAndAnimals, oilAndLungs, oilAttacksPlastic, oilFloats, oilStrong } from './oils';
 import { explosivePeroxide, peraceticAcid, strongPeroxide, unstablePeroxide } from './peroxideMeetings';
 import type { Rule } from './rule';
@@ -42,6 +42,8 @@ export const MIXTURE_RULES: readonly Rule[] = [
   hardWaterSoap,
   tooWeak,
   bleachDecays,
+  namedButNotRead,
+  ofUnknownKind,
   boughtInFormula,
   unknownIngredient,
   amountsDisagree,

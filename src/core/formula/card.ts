@@ -1,6 +1,7 @@
 import { formatQuantity } from 'format-quantity';
-import { amountSpan, LEMON_JUICE_ML, VAGUE_ML, type Amount, type VagueWord } from '../quantity/amount';
+import { amountSpan, LEMON_JUICE_ML, VAGUE_ML, vagueWords, type Amount, type VagueWord } from '../quantity/amount';
 import type { Span } from '../quantity/span';
+import { unitText } from '../quantity/units';
 import type { Formula, IngredientRef, Line } from './formula';
 import { resolveIngredient } from './resolve';
 
@@ -24,42 +25,18 @@ const writtenSpan = (span: Span, writing: Writing): string =>
     ? writtenNumber(span.low, writing)
     : `${writtenNumber(span.low, writing)} to ${writtenNumber(span.high, writing)}`;
 
-const VAGUE_WORDS: Record<VagueWord, string> = {
-  dash: 'a dash',
-  pinch: 'a pinch',
-  squirt: 'a squirt',
-  splash: 'a splash',
-  'few-drops': 'a few drops',
-  sprig: 'a sprig',
-  glug: 'a glug',
-  handful: 'a handful',
-  some: 'some',
-};
-
-const MANY_OF: Partial<Record<VagueWord, string>> = {
-  dash: 'dashes',
-  pinch: 'pinches',
-  squirt: 'squirts',
-  splash: 'splashes',
-  sprig: 'sprigs',
-  glug: 'glugs',
-  handful: 'handfuls',
-};
-
 /** "a squirt", "2 squirts"; a range of the person's own in mL. */
 function vagueText(word: VagueWord, volumeML: Span, writing: Writing): string {
   const usual = VAGUE_ML[word];
   const low = volumeML.low / usual.low;
   const high = volumeML.high / usual.high;
-  if (low === 1 && high === 1) return VAGUE_WORDS[word];
-  const many = MANY_OF[word];
+  const { one, many } = vagueWords(word);
+  if (low === 1 && high === 1) return one;
   const exact = usual.low * low === volumeML.low && usual.high * high === volumeML.high;
   return many && exact && Number.isInteger(low) && Number.isInteger(high)
     ? `${writtenSpan({ low, high }, writing)} ${many}`
     : `${writtenSpan(volumeML, writing)} mL`;
 }
-
-const UNIT_NAMES: Record<string, string> = { 'fl-oz': 'fl oz' };
 
 /** An amount in words that the reader reads back: "½ cup", "10 to 15 drops", "a squirt". */
 export function amountText(amount: Amount, writing: Writing = 'short'): string {
@@ -67,10 +44,8 @@ export function amountText(amount: Amount, writing: Writing = 'short'): string {
   const number = span ? writtenSpan(span, writing) : '';
   const many = (span?.high ?? 0) > 1;
   switch (amount.kind) {
-    case 'volume': {
-      const unit = UNIT_NAMES[amount.unit] ?? amount.unit;
-      return `${number} ${many && /cup|pint|quart|gallon/.test(unit) ? `${unit}s` : unit}`;
-    }
+    case 'volume':
+      return `${number} ${unitText(amount.unit, many)}`;
     case 'mass':
       return `${number} ${amount.unit === 'oz' && writing === 'whole' ? 'oz by weight' : amount.unit}`;
     case 'drops':

@@ -3,6 +3,9 @@ import type { Formula } from './formula';
 import type { ReadRecipe } from './reader/reading';
 import { linesOf } from './reader/readRecipe';
 
+/** The id of a formula's line by its place in the reading. */
+export const lineIdAt = (place: number): string => String(place + 1);
+
 /** The formula a reading comes to; null if it holds no line. Its name is the text's title, or the fallback. */
 export function formulaFromReading(
   reading: ReadRecipe,
@@ -21,14 +24,6 @@ export function formulaFromReading(
     use: reading.header.use ?? 'stored',
     measures: reading.header.measures ?? measures,
     makesML: reading.header.makesML ?? null,
-    lines: lines.map((line, i) => ({ ...line, id: String(i + 1) })),
+    lines: lines.map((line, i) => ({ ...line, id: lineIdAt(i) })),
   };
 }
-
-/** The texts of lines that could not be read, for the verdict to say so. */
-export const unreadOf = (reading: ReadRecipe): string[] =>
-  reading.items.flatMap((i) => (i.kind === 'unread' ? [i.text] : []));
-
-/** Titles, notes and instructions of a reading: what it claims, and how it is made. */
-export const notesOf = (reading: ReadRecipe): string[] =>
-  reading.items.flatMap((i) => (i.kind === 'note' || i.kind === 'title' ? [i.text] : []));

@@ -1,6 +1,7 @@
 import Joi from 'joi';
 import { SUBSTANCES } from '../catalogue/substances';
-import { MEASURE_SYSTEMS } from '../quantity/units';
+import { VAGUE_WORDS } from '../quantity/amount';
+import { MASS_UNITS, MEASURE_SYSTEMS, VOLUME_UNITS } from '../quantity/units';
 import { MOST_LINES, type Formula } from './formula';
 import { accept, type Outcome } from './problem';
 
@@ -22,12 +23,19 @@ const amount = Joi.object({ kind: Joi.string().required() }).when('.kind', {
       is: 'volume',
       then: Joi.object({
         value: span.required(),
-        unit: Joi.string().valid('mL', 'L', 'tsp', 'tbsp', 'fl-oz', 'cup', 'pint', 'quart', 'gallon').required(),
+        unit: Joi.string()
+          .valid(...VOLUME_UNITS)
+          .required(),
       }),
     },
     {
       is: 'mass',
-      then: Joi.object({ value: span.required(), unit: Joi.string().valid('mg', 'g', 'kg', 'oz', 'lb').required() }),
+      then: Joi.object({
+        value: span.required(),
+        unit: Joi.string()
+          .valid(...MASS_UNITS)
+          .required(),
+      }),
     },
     { is: 'percent', then: Joi.object({ value: span.required(), basis: basis.required() }) },
     { is: 'pieces', then: Joi.object({ value: span.required(), juiceML: span.required() }) },
@@ -35,7 +43,7 @@ const amount = Joi.object({ kind: Joi.string().required() }).when('.kind', {
       is: 'vague',
       then: Joi.object({
         word: Joi.string()
-          .valid('dash', 'pinch', 'squirt', 'splash', 'few-drops', 'sprig', 'glug', 'handful', 'some')
+          .valid(...VAGUE_WORDS)
           .required(),
         volumeML: span.required(),
       }),

@@ -164,7 +164,9 @@ export function mix(poured: readonly Poured[], options: MixOptions = {}): Mixtur
       1000 *
       CHLORINE_G_PER_MOL *
       molPerL *
-      ((moles['sodium-hypochlorite'] ?? 0) + 2 * (moles['sodium-dichloroisocyanurate'] ?? 0)),
+      ((moles['sodium-hypochlorite'] ?? 0) +
+        2 * (moles['sodium-dichloroisocyanurate'] ?? 0) +
+        2 * (moles['calcium-hypochlorite'] ?? 0)),
     ammoniaPercentWW: massG > 0 ? (100 * freeAmmoniaG(grams, moles, balance)) / massG : 0,
     sodiumCarbonatePercentWV: percent * (grams['sodium-carbonate'] ?? 0),
     undissolvedG,

@@ -1,5 +1,6 @@
 /**
- * Units of volume and mass.
+ * Units of volume and mass: one table, from which the types, the schema, the reader of amounts, the
+ * plurals and the chips follow.
  *
  * Sources: NIST Handbook 44, Appendix C (US customary units, exact); the UK Units of Measurement
  * Regulations 1995 (imperial fluid ounce 28.4130625 mL, pint 568.26125 mL, exact); 21 CFR 101.9(b)(5)(viii)
@@ -7,15 +8,58 @@
  * spoons 15 and 5 mL, Australian tablespoon 20 mL: common practice, no source.
  */
 
-/** A volume unit as a person writes it. What a cup or spoon holds depends on the measure system. */
-export type VolumeUnit = 'mL' | 'L' | 'tsp' | 'tbsp' | 'fl-oz' | 'cup' | 'pint' | 'quart' | 'gallon';
-
-export type MassUnit = 'mg' | 'g' | 'kg' | 'oz' | 'lb';
-
 /** Whose cup and spoon a formula means. It belongs to the formula, not to the reader. */
 export type MeasureSystem = 'us' | 'us-label' | 'metric' | 'imperial' | 'australian';
 
 export const MEASURE_SYSTEMS: readonly MeasureSystem[] = ['us', 'metric', 'imperial', 'australian', 'us-label'];
+
+interface UnitRow {
+  readonly unit: string;
+  readonly measures: 'volume' | 'mass';
+  /** As it is written after a number; `many` where that differs. */
+  readonly one: string;
+  readonly many?: string;
+  /** Other spellings that people write, lower case, without full stops. Longer ones are tried first. */
+  readonly names: readonly string[];
+  /** Offered with one tap where an amount is typed. */
+  readonly chip?: boolean;
+}
+
+export const UNITS = [
+  { unit: 'mL', measures: 'volume', one: 'mL', chip: true, names: ['ml', 'mls', 'millilitre', 'millilitres', 'milliliter', 'milliliters', 'cc', 'ccs', 'mil', 'mils'] },
+  { unit: 'L', measures: 'volume', one: 'L', names: ['l', 'lt', 'ltr', 'ltrs', 'litre', 'litres', 'liter', 'liters'] },
+  { unit: 'tsp', measures: 'volume', one: 'tsp', chip: true, names: ['tsp', 'tsps', 'tspn', 'tspns', 'teaspoon', 'teaspoons', 'teaspoonful', 'teaspoonfuls', 'tea spoon', 'tea spoons'] },
+  { unit: 'tbsp', measures: 'volume', one: 'tbsp', chip: true, names: ['tbsp', 'tbsps', 'tbs', 'tbl', 'tbls', 'tblsp', 'tblsps', 'tbspn', 'tb', 'tablespoon', 'tablespoons', 'tablespoonful', 'tablespoonfuls', 'table spoon', 'table spoons'] },
+  { unit: 'fl-oz', measures: 'volume', one: 'fl oz', names: ['fl oz', 'floz', 'fl ozs', 'fluid oz', 'fluid ounce', 'fluid ounces', 'fl ounce', 'fl ounces'] },
+  { unit: 'cup', measures: 'volume', one: 'cup', many: 'cups', chip: true, names: ['cup', 'cups', 'c', 'cupful', 'cupfuls', 'cupsful'] },
+  { unit: 'pint', measures: 'volume', one: 'pint', many: 'pints', names: ['pint', 'pints', 'pt', 'pts'] },
+  { unit: 'quart', measures: 'volume', one: 'quart', many: 'quarts', names: ['quart', 'quarts', 'qt', 'qts'] },
+  { unit: 'gallon', measures: 'volume', one: 'gallon', many: 'gallons', names: ['gallon', 'gallons', 'gal', 'gals'] },
+  { unit: 'mg', measures: 'mass', one: 'mg', names: ['mg', 'milligram', 'milligrams'] },
+  { unit: 'g', measures: 'mass', one: 'g', chip: true, names: ['g', 'gr', 'gm', 'gms', 'grs', 'gram', 'grams', 'gramme', 'grammes'] },
+  { unit: 'kg', measures: 'mass', one: 'kg', names: ['kg', 'kgs', 'kilo', 'kilos', 'kilogram', 'kilograms'] },
+  { unit: 'oz', measures: 'mass', one: 'oz', names: ['oz by weight', 'ounce by weight', 'ounces by weight', 'oz wt', 'weight oz'] },
+  { unit: 'lb', measures: 'mass', one: 'lb', names: ['lb', 'lbs', 'pound', 'pounds', '#'] },
+] as const satisfies readonly UnitRow[];
+
+/** A volume unit as a person writes it. What a cup or spoon holds depends on the measure system. */
+export type VolumeUnit = Extract<(typeof UNITS)[number], { measures: 'volume' }>['unit'];
+
+export type MassUnit = Extract<(typeof UNITS)[number], { measures: 'mass' }>['unit'];
+
+export const VOLUME_UNITS: readonly VolumeUnit[] = UNITS.flatMap((u) => (u.measures === 'volume' ? [u.unit] : []));
+export const MASS_UNITS: readonly MassUnit[] = UNITS.flatMap((u) => (u.measures === 'mass' ? [u.unit] : []));
+
+/** Units to take with one tap, in the order of the table. */
+export const UNIT_CHIPS: readonly (VolumeUnit | MassUnit)[] = UNITS.flatMap((u) => ('chip' in u ? [u.unit] : []));
+
+const ROW = new Map<string, UnitRow>(UNITS.map((u) => [u.unit, u]));
+
+/** A unit as it is written after a number: "cup", "cups", "fl oz". */
+export function unitText(unit: VolumeUnit | MassUnit, many: boolean): string {
+  const row = ROW.get(unit);
+  return (many ? row?.many : undefined) ?? row?.one ?? unit;
+}
 
 type SystemUnit = Exclude<VolumeUnit, 'mL' | 'L'>;
 

@@ -4,7 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import {
   atStep,
   indexOfStep,
-  ingredientOfLine,
+  thingsIn,
   LOOK_BACK_DAYS,
   meetings,
   residuesAt,
@@ -93,7 +93,7 @@ function useStops(part: JobPart): {
   const { lives } = useSettings();
   const small = rooms.data?.find((r) => r.id === part.place.roomId)?.small ?? false;
   const met = meetings(
-    part.formula.lines.map(ingredientOfLine),
+    thingsIn(part.formula),
     residuesAt({ ...part.place, small }, recent.data ?? [], nowMs),
     nowMs,
     lives,

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import {
-  ingredientOfLine,
+  thingsIn,
   meetings,
   rankWays,
   residuesAt,
@@ -44,7 +44,7 @@ export function waysFor(
     meets:
       residues.length === 0
         ? []
-        : meetings(way.candidate.formula.lines.map(ingredientOfLine), residues, nowMs, settings.lives),
+        : meetings(thingsIn(way.candidate.formula), residues, nowMs, settings.lives),
   }));
   // What the person does it with comes first, as long as it is among the ways.
   const usual = chosen.own?.upkeep?.soilId === soil.id ? chosen.own.upkeep.formulaId : null;

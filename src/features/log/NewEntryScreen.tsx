@@ -95,7 +95,7 @@ export function NewEntryScreen() {
     const match = findIngredient(typed);
     return { kind: 'bought', id: match.kind === 'exact' ? match.ingredient.id : null, name: typed.trim() };
   }, [kind, formula, bought, typed]);
-  const unknown = used?.kind === 'bought' && ingredientsUsed(used).length === 0;
+  const unknown = used?.kind === 'bought' && !ingredientsUsed(used).known;
   const meets =
     used && surface && recent.isSuccess && when === 'now'
       ? meetings(

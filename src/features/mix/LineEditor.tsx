@@ -1,6 +1,6 @@
 import { forwardRef, memo, useEffect, useMemo, useRef, useState } from 'react';
 import { PanResponder, Pressable, StyleSheet, View, type TextInput } from 'react-native';
-import { amountText, readAmount, resolveIngredient, type Amount, type Line } from '@/core';
+import { amountText, readAmount, resolveIngredient, UNIT_CHIPS, unitText, type Amount, type Line } from '@/core';
 import { Action, Body, Choice, COLORS, Field, SPACE, Soft, Typing } from '@/ui';
 
 /** What a line can ask of its formula. Stable, so that a line that does not change is not drawn again. */
@@ -31,11 +31,7 @@ interface Props {
 
 /** Units to take with one tap, keeping the number. */
 const UNITS: readonly { readonly value: string; readonly label: string }[] = [
-  { value: 'mL', label: 'mL' },
-  { value: 'g', label: 'g' },
-  { value: 'tsp', label: 'tsp' },
-  { value: 'tbsp', label: 'tbsp' },
-  { value: 'cup', label: 'cup' },
+  ...UNIT_CHIPS.map((unit) => ({ value: unit, label: unitText(unit, false) })),
   { value: 'drops', label: 'drops' },
   { value: 'part', label: 'parts' },
   { value: '%', label: '%' },

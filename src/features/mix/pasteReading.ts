@@ -1,13 +1,12 @@
 import {
+  besideOf,
   disagreements,
   evaluate,
   formulaFromReading,
   isDoubtful,
   MOST_LINES,
   MOST_TEXT,
-  notesOf,
   readRecipe,
-  unreadOf,
   type Circumstances,
   type Corrections,
   type Evaluation,
@@ -70,7 +69,7 @@ export function readPaste(draft: PasteDraft, settings: Settings): PasteReading {
   const read = formulaFromReading(reading, 'reading', 'My recipe', cup);
   const formula = read && { ...read, use, measures: cup };
   const at = atOf(use, settings);
-  const outcome = formula && evaluate(formula, at, { unread: unreadOf(reading), notes: notesOf(reading) });
+  const outcome = formula && evaluate(formula, at, besideOf(reading));
   const disagreeing = new Set(
     formula ? disagreements(formula, settings.dropsPerML).flatMap((d) => d.line.text ?? []) : [],
   );

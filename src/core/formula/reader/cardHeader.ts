@@ -36,7 +36,8 @@ export function readHeader(text: string, measures: MeasureSystem): CardHeader | 
         ? { use: 'stored' }
         : null;
   if (field === 'makes') {
-    const amount = readAmount(value)?.amount;
+    const found = readAmount(value);
+    const amount = found?.rest.trim() === '' ? found.amount : null;
     const volume = amount?.kind === 'volume' ? statedML(amount, measures, 1) : null;
     if (volume && volume.high > 0) return { makesML: middleOf(volume) };
   }

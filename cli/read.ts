@@ -1,0 +1,4 @@
+import { asCommand } from './files';
+import { runRead } from './readText';
+
+asCommand(runRead);

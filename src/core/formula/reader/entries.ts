@@ -1,0 +1,114 @@
+import type { Line } from '../formula';
+import { SOME, lineItem } from './lineItem';
+import type { Pair } from './pair';
+import { readAmount } from './readAmount';
+import type { CardHeader, ReadItem, ReadOptions } from './reading';
+import { isRepeat, isRinseWater, type Listed } from './repeats';
+import { isSign } from './tokens';
+import { firstAmount, where, type Unit } from './units';
+
+/** The entry of a unit: its lines, or a note, or what could not be read. */
+export function itemsOf(unit: Unit, listed: readonly Listed[], options: ReadOptions): ReadItem[] {
+  const at = where(unit);
+  const correction = options.corrections?.[unit.key];
+  if (correction?.isNote) return [{ kind: 'note', ...at }];
+  if (unit.role !== null) return [{ kind: 'note', ...at }];
+  const { paired } = unit;
+  const others = listed.filter((l) => l.unit !== unit);
+  const pairs = paired.pairs.filter((p) => !isRepeat(p, unit, others) && !isRinseWater(p));
+  if (pairs.length > 0) {
+    const left = paired.unknown.length > 0 && pairs.some((p) => p.amount !== null);
+    const first = pairs[0];
+    if (left && first) first.leftWords.push(...paired.unknown);
+    if (paired.looseAmounts > 0) for (const p of pairs) p.asksAmount = true;
+    return pairs.map((pair, i) => {
+      const key = pairs.length === 1 ? unit.key : `${unit.key}~${i}`;
+      return lineItem({ ...at, key }, pair, options.corrections?.[key]);
+    });
+  }
+  if (correction?.ingredient) {
+    const pair = emptyPair(unit);
+    return [lineItem(at, pair, correction)];
+  }
+  return [
+    {
+      ...at,
+      ...(isUnderstood(unit)
+        ? { kind: 'note' as const }
+        : { kind: 'unread' as const, because: 'not-understood' as const }),
+    },
+  ];
+}
+
+const emptyPair = (unit: Unit): Pair => ({
+  match: null,
+  words: unit.text.slice(0, 120),
+  amount: firstAmount(unit.elements),
+  asksAmount: false,
+  alternatives: [],
+  leftWords: [],
+  rinses: false,
+  more: false,
+});
+
+/** Verbs that put in what stands behind them, whatever it is. */
+const PUTS_IN = new Set(
+  'add adding mix stir pour combine whisk dissolve include drop tip blend sprinkle fold beat'.split(' '),
+);
+
+/** True if nothing in a sentence without a name can be something that goes in. */
+function isUnderstood(unit: Unit): boolean {
+  const { paired, elements, tokens } = unit;
+  const words = tokens.filter((t) => t.kind === 'word');
+  const yields = /^(?:yields?|makes|serves|servings?|quantity|total|batch size|for one bottle)$/i.test(
+    unit.label ?? words[0]?.text ?? '',
+  );
+  if (words.length === 0) return paired.measured === 0 || yields;
+  if (
+    paired.measured > 0 &&
+    !yields &&
+    !(paired.tells && paired.unknown.length === 0) &&
+    !elements.some((e) => e.kind === 'other' && e.word === 'vessel')
+  )
+    return false;
+  if (paired.unknown.length === 0 || paired.keepsOut || isSign(tokens.at(-1), ':')) return true;
+  if (elements.some((e, i) => e.kind === 'unknown' && precededByPut(unit, i))) return false;
+  // A sentence of words that are understood but for a few tells nothing that goes in.
+  const strange = elements
+    .filter((e) => e.kind === 'unknown')
+    .reduce((n, e) => n + (e.kind === 'unknown' ? e.words.split(' ').length : 0), 0);
+  return words.length >= 3 && strange * 2 <= words.length;
+}
+
+function precededByPut(unit: Unit, at: number): boolean {
+  for (let i = at - 1; i >= 0; i--) {
+    const e = unit.elements[i];
+    if (e?.kind === 'other' || e?.kind === 'more') continue;
+    if (e?.kind === 'verb')
+      return PUTS_IN.has(unit.tokens.find((t) => t.from >= (unit.tokens[e.from]?.from ?? 0))?.text ?? '');
+    return false;
+  }
+  return false;
+}
+
+/** A line that names an ingredient the card itself describes. */
+export function ownLine(unit: Unit, header: CardHeader, options: ReadOptions): ReadItem | null {
+  const { own = [] } = header;
+  if (own.length === 0 || unit.role !== null) return null;
+  const text = unit.text.trim();
+  const lower = text.toLowerCase();
+  for (const meant of own) {
+    const name = meant.name.toLowerCase();
+    const amount = readAmount(text, options.measures);
+    const fills = lower === `${name} to fill`;
+    if (!fills && amount?.rest.trim().toLowerCase() !== name) continue;
+    const line: Line = {
+      id: unit.key,
+      ingredient: meant,
+      amount: fills ? { kind: 'to-fill' } : (amount?.amount ?? SOME),
+      text,
+    };
+    return { kind: 'line', ...where(unit), line, doubts: [], corrected: false };
+  }
+  return null;
+}
