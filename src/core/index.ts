@@ -35,6 +35,7 @@ export {
   type Doubt,
   type ReadItem,
   type ReadRecipe,
+  type UnreadBecause,
 } from './formula/reader/reading';
 export { fromWhatThereIs, coverML, type Floor, type Have } from './formula/batchSize';
 export { freeLineId, withLine, withLineChanged, withLineMoved, withoutLine } from './formula/change';
@@ -192,6 +193,6 @@ export type { Amount } from './quantity/amount';
 export { brimfulML, volumeToHeightML, type PouredScale, type Profile } from './quantity/fillMarks';
 export { toolSet, TOOL_IDS, type ToolId } from './quantity/tools';
 export { MEASURE_SYSTEMS, UNIT_CHIPS, unitML, unitText, type MeasureSystem } from './quantity/units';
-export { typedNumber } from './quantity/typedNumber';
+export { readBack, typedMeasure, typedNumber, type DecimalSign } from './quantity/typedNumber';
 export { readWeightMeasurement, WEIGHT_MEASUREMENT, WEIGHT_SCALE_SERVICE } from './quantity/weightMeasurement';
 export { DROPS_PER_ML_RANGE } from './quantity/drops';

@@ -18,13 +18,15 @@ interface Props extends Pick<
   readonly label: string;
   /** What is wrong with what was typed, and what would be accepted. */
   readonly error?: string | null;
+  /** Said below while nothing is wrong: how a number was read. */
+  readonly hint?: string | null;
   readonly minHeight?: number;
   /** True if it stays focused when Enter is pressed: the next thing is typed at once. */
   readonly staysOnEnter?: boolean;
 }
 
 /** Anything to be typed, with its label above and what is wrong below. */
-export function Field({ label, error, minHeight, multiline, staysOnEnter = false, ...rest }: Props) {
+export function Field({ label, error, hint = null, minHeight, multiline, staysOnEnter = false, ...rest }: Props) {
   const [focused, setFocused] = useState(false);
   return (
     <Input
@@ -36,13 +38,13 @@ export function Field({ label, error, minHeight, multiline, staysOnEnter = false
       onBlur={() => setFocused(false)}
       aria-label={label}
       aria-invalid={error ? true : false}
-      errorMessage={error ?? ''}
-      renderErrorMessage={Boolean(error)}
+      errorMessage={error ?? hint ?? ''}
+      renderErrorMessage={Boolean(error ?? hint)}
       containerStyle={styles.container}
       labelStyle={styles.label}
       inputContainerStyle={[styles.box, focused && styles.boxFocused, error ? styles.boxWrong : null]}
       inputStyle={[styles.input, multiline && styles.many, minHeight ? { minHeight } : null]}
-      errorStyle={styles.error}
+      errorStyle={error ? styles.error : styles.hint}
       placeholderTextColor={COLORS.inkSoft}
     />
   );
@@ -83,4 +85,5 @@ const styles = StyleSheet.create({
     marginHorizontal: 0,
     marginTop: 6,
   },
+  hint: { fontFamily: FAMILY.body, fontSize: 16, color: COLORS.inkSoft, margin: 0, marginTop: 4 },
 });

@@ -1,17 +1,63 @@
-import { typedNumber } from './typedNumber';
+import { readBack, typedMeasure, typedNumber } from './typedNumber';
+
+// Grouping and decimal signs: common practice of each country (as in the locale data of any browser).
+test.each([
+  ['', null, null],
+  ['   ', null, null],
+  ['4', 4, 4],
+  ['4.5', 4.5, 4.5],
+  ['4,5', 4.5, 4.5],
+  [' -1 ', -1, -1],
+  ['.5', 0.5, 0.5],
+  ['4.', 4, 4],
+  ['0.125', 0.125, 0.125],
+  ['0,125', 0.125, 0.125],
+  ['1,000', 1000, 1],
+  ['1.000', 1, 1000],
+  ['12,345', 12345, 12.345],
+  ['1,234.5', 1234.5, 1234.5],
+  ['1.234,5', 1234.5, 1234.5],
+  ['1,234,567', 1234567, 1234567],
+  ['1.234.567', 1234567, 1234567],
+  ['1 000', 1000, 1000],
+  ['1\u202f000,5', 1000.5, 1000.5],
+  ["1'000", 1000, 1000],
+  ['1’000.5', 1000.5, 1000.5],
+  ['1e3', '1e3', '1e3'],
+  ['lots', 'lots', 'lots'],
+  ['1,2,3', '1,2,3', '1,2,3'],
+  ['1 2', '1 2', '1 2'],
+  ['1,23.4', '1,23.4', '1,23.4'],
+  ['0x10', '0x10', '0x10'],
+  ['Infinity', 'Infinity', 'Infinity'],
+  ['1/2', '1/2', '1/2'],
+])('%j is %j where a point parts decimals, %j where a comma does', (typed, point, comma) => {
+  expect(typedNumber(typed, '.')).toBe(point);
+  expect(typedNumber(typed, ',')).toBe(comma);
+});
 
 test.each([
-  ['', null],
-  ['   ', null],
-  ['4', 4],
-  ['4.5', 4.5],
-  ['4,5', 4.5],
-  [' -1 ', -1],
-  ['1e3', 1000],
-  ['lots', 'lots'],
-  ['1 000', '1 000'],
-  ['1,2,3', '1,2,3'],
-  ['Infinity', 'Infinity'],
-])('%j is %j', (typed, number) => {
-  expect(typedNumber(typed)).toBe(number);
+  ['2.5 m²', 2.5],
+  ['8 %', 8],
+  ['40 g', 40],
+  ['1,000 mL', 1000],
+  ['many', NaN],
+  ['', NaN],
+])('%j with its unit passed over is %d', (typed, value) => {
+  expect(typedMeasure(typed)).toBe(value);
+});
+
+test('what another might read otherwise is shown back, and nothing else', () => {
+  expect(['1,000', '1.000', '250', '2.5', '0,125', 'many', ''].map((t) => readBack(t, '.'))).toEqual([
+    '1000',
+    '1',
+    null,
+    null,
+    null,
+    null,
+    null,
+  ]);
+  expect(readBack('1.500', ',')).toBe('1500');
+  expect(readBack('1,500', ',')).toBe('1,5');
+  expect(readBack('1,000 mL', '.')).toBe('1000');
 });

@@ -8,7 +8,6 @@ import {
   checked,
   NO_RATING,
   repeated,
-  typedNumber,
   usedFormula,
   USUAL_CIRCUMSTANCES,
   withPart,
@@ -21,6 +20,7 @@ import {
   type Used,
 } from '@/core';
 import { newId, useDraft, useWriteHome, type Write } from '@/data';
+import { numberIn, readAs } from '@/devices';
 import { Action, Body, Choice, Field, Kind, Part, Ratings, Screen, SPACE, StepSign, Title, useNotice } from '@/ui';
 
 interface Props {
@@ -81,8 +81,8 @@ export function InspectPart({ job, part, timers, head }: Props) {
       rinsedAt: noted.rinsed ? (part.rinsedAt ?? at) : null,
       outcome,
       rating: noted.rating,
-      workMinutes: typedNumber(noted.minutes),
-      strokes: typedNumber(noted.strokes),
+      workMinutes: numberIn(noted.minutes),
+      strokes: numberIn(noted.strokes),
       notes: noted.notes.trim(),
       history: [],
     };
@@ -170,6 +170,7 @@ export function InspectPart({ job, part, timers, head }: Props) {
             value={noted.minutes}
             onChangeText={(minutes) => set({ minutes })}
             inputMode="decimal"
+            hint={readAs(noted.minutes)}
             maxLength={6}
             testID="work-minutes"
           />
@@ -180,6 +181,7 @@ export function InspectPart({ job, part, timers, head }: Props) {
             value={noted.strokes}
             onChangeText={(strokes) => set({ strokes })}
             inputMode="numeric"
+            hint={readAs(noted.strokes)}
             maxLength={6}
             testID="strokes"
           />

@@ -1,7 +1,8 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
-import { SOURCES, startTimer, timerAt, typedNumber, type TimerKind } from '@/core';
+import { SOURCES, startTimer, timerAt, type TimerKind } from '@/core';
 import { newId, useTimers, useWriteHome } from '@/data';
+import { numberIn, readAs } from '@/devices';
 import {
   Action,
   Body,
@@ -82,7 +83,7 @@ export function TimersScreen() {
   const house = useSupplies();
   const chosen = PRESETS.find((p) => p.value === preset) ?? PRESETS[0];
   const given = TYPED[preset];
-  const number = typedNumber(typed);
+  const number = numberIn(typed);
   const good = typeof number === 'number' && number >= 1 && number <= (given?.most ?? Infinity);
   const minutes = good && given ? number * given.minutes : 0;
   // What may not be used in this home is not waited for either.
@@ -155,6 +156,7 @@ export function TimersScreen() {
             value={typed}
             onChangeText={setTyped}
             inputMode="decimal"
+            hint={readAs(typed)}
             maxLength={6}
             error={good ? null : given.accepted}
             testID="timer-minutes"

@@ -1,8 +1,9 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { checked, edited, logEntrySchema, typedNumber, type LogChange, type LogEntry } from '@/core';
+import { checked, edited, logEntrySchema, type LogChange, type LogEntry } from '@/core';
 import { useLog, useWriteHome } from '@/data';
+import { numberIn, readAs } from '@/devices';
 import {
   Action,
   Body,
@@ -223,8 +224,8 @@ function ChangeForm({
   const change = {
     rating,
     outcome,
-    workMinutes: typedNumber(minutes),
-    strokes: typedNumber(strokes),
+    workMinutes: numberIn(minutes),
+    strokes: numberIn(strokes),
     notes: notes.trim(),
   };
   const good = checked<LogEntry>(logEntrySchema, { ...entry, ...change });
@@ -241,10 +242,24 @@ function ChangeForm({
       <Ratings rating={rating} onChange={setRating} />
       <View style={styles.row}>
         <View style={styles.half}>
-          <Field label="Minutes at work" value={minutes} onChangeText={setMinutes} inputMode="decimal" maxLength={6} />
+          <Field
+            label="Minutes at work"
+            value={minutes}
+            onChangeText={setMinutes}
+            inputMode="decimal"
+            hint={readAs(minutes)}
+            maxLength={6}
+          />
         </View>
         <View style={styles.half}>
-          <Field label="Strokes" value={strokes} onChangeText={setStrokes} inputMode="numeric" maxLength={6} />
+          <Field
+            label="Strokes"
+            value={strokes}
+            onChangeText={setStrokes}
+            inputMode="numeric"
+            hint={readAs(strokes)}
+            maxLength={6}
+          />
         </View>
       </View>
       <Field

@@ -95,7 +95,9 @@ export function NewEntryScreen() {
     const match = findIngredient(typed);
     return { kind: 'bought', id: match.kind === 'exact' ? match.ingredient.id : null, name: typed.trim() };
   }, [kind, formula, bought, typed]);
-  const unknown = used?.kind === 'bought' && !ingredientsUsed(used).known;
+  const meant = used?.kind === 'bought' ? ingredientsUsed(used) : null;
+  const unknown = meant !== null && !meant.known;
+  const several = meant !== null && meant.known && meant.readings.length > 1;
   const meets =
     used && surface && recent.isSuccess && when === 'now'
       ? meetings(
@@ -197,6 +199,12 @@ export function NewEntryScreen() {
                 maxLength={80}
                 testID="bought-name"
               />
+            )}
+            {several && (
+              <Body>
+                Products of that name are of more than one kind. Until it is said which, the next thing used there is
+                held against each of them.
+              </Body>
             )}
             {unknown && (
               <Body>

@@ -1,6 +1,14 @@
 import { memo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { readRecipe, searchIngredients, type Ingredient, type Line, type MeasureSystem } from '@/core';
+import {
+  findIngredient,
+  isOpen,
+  readRecipe,
+  searchIngredients,
+  type Ingredient,
+  type Line,
+  type MeasureSystem,
+} from '@/core';
 import { Action, Body, Field, SPACE } from '@/ui';
 
 interface Props {
@@ -13,7 +21,8 @@ interface Props {
 
 /** The line that is being typed, if it is one already. */
 function readLines(text: string, measures: MeasureSystem): Line[] {
-  const { items } = readRecipe(text, { measures });
+  const { items, hazards } = readRecipe(text, { measures });
+  if (items.some(isOpen) || hazards.length > 0) return [];
   const lines = items.flatMap((i) => (i.kind === 'line' ? [i] : []));
   return lines.every((l) => !l.doubts.some((d) => d.kind === 'how-much')) ? lines.map((l) => l.line) : [];
 }
@@ -24,10 +33,12 @@ export const AddLine = memo(function AddLine({ measures, onLines, onIngredient }
   const whole = text.trim() === '' ? [] : readLines(text, measures);
   const words = text.replace(/^[\d.,/½⅓⅔¼¾⅛\s]+(?:ml|l|g|kg|cups?|tbsps?|tsps?|drops?|parts?|%)?\s+/i, '');
   const found = words.trim().length < 2 ? [] : searchIngredients(words, 5);
+  // Enter takes what is named for sure; what is only close is chosen with a tap.
+  const named = findIngredient(words);
   const done = (): void => setText('');
   const take = (): void => {
     if (whole.length > 0) onLines(whole);
-    else if (found[0]) onIngredient(found[0]);
+    else if (named.kind === 'exact') onIngredient(named.ingredient);
     else return;
     done();
   };

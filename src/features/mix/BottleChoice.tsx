@@ -3,6 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { checked, vesselSchema, VESSEL_SHAPES, type Vessel, type VesselShapeId } from '@/core';
 import { useVessels } from '@/data';
 import { OwnBottle } from './OwnBottle';
+import { measureIn, readAs } from '@/devices';
 import { Action, Body, Choice, Field, Sheet, Soft, SPACE, volumeText } from '@/ui';
 
 /** The bottle on the bench: one of the person's own, or a size just typed. */
@@ -15,9 +16,9 @@ export const FIRST_BOTTLE: BenchBottle = { kind: 'typed', sizeText: '500', shape
 
 /** The number in "375", "375 mL", "0.5 L", "0,5 l"; NaN otherwise. */
 function sizeML(text: string): number {
-  const match = /^\s*(\d+(?:[.,]\d+)?)\s*(ml|l)?\s*$/i.exec(text);
-  if (!match?.[1]) return NaN;
-  return Number(match[1].replace(',', '.')) * (match[2]?.toLowerCase() === 'l' ? 1000 : 1);
+  const match = /^(.*?)\s*(ml|l)?\s*$/i.exec(text);
+  const value = measureIn(match?.[1] ?? '');
+  return value >= 0 ? value * (match?.[2]?.toLowerCase() === 'l' ? 1000 : 1) : NaN;
 }
 
 /** The vessel that is meant, or what is wrong with the typed size. */
@@ -76,6 +77,7 @@ export function BottleChoice({ bottle, onChange, problem }: Props) {
           value={bottle.sizeText}
           onChangeText={(sizeText) => onChange({ ...bottle, sizeText })}
           inputMode="decimal"
+          hint={readAs(bottle.sizeText)}
           error={problem}
           maxLength={12}
           testID="bottle-size"

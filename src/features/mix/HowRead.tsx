@@ -1,6 +1,7 @@
-import type { Correction, MeasureSystem, ReadItem, Remedy } from '@/core';
-import { Body, Choice, COLORS, Heading, Part } from '@/ui';
-import { standing, type PasteDraft, type PasteReading } from './pasteReading';
+import { isOpen, type Correction, type MeasureSystem, type ReadItem, type Remedy } from '@/core';
+import { Action, Body, Choice, COLORS, Heading, Part } from '@/ui';
+import { asksWhichRecipe, lineNumber, standing, type PasteDraft, type PasteReading } from './pasteReading';
+import { Questions } from './Questions';
 import { ReadLine } from './ReadLine';
 import { UseChoice } from './UseChoice';
 import { Verdict } from './Verdict';
@@ -19,6 +20,7 @@ export function HowRead({ read, onPut, onCorrect, onApply }: Props) {
   const disagrees = (item: ReadItem): boolean => item.kind === 'line' && disagreeing.has(item.text);
   return (
     <>
+      <Questions read={read} onPut={onPut} onCorrect={onCorrect} />
       {evaluation && formula && (
         <Verdict
           verdict={evaluation.verdict}
@@ -31,18 +33,29 @@ export function HowRead({ read, onPut, onCorrect, onApply }: Props) {
       {formula && <UseChoice use={read.use} onChange={(use) => onPut({ use })} />}
       <Part>
         <Heading>How it was read</Heading>
-        <Body style={read.doubtful > 0 || read.problem ? ASK : undefined} testID="standing">
+        <Body style={read.doubtful > 0 || read.waits > 0 || read.problem ? ASK : undefined} testID="standing">
           {standing(read)}
         </Body>
-        {read.items.map((item) => (
-          <ReadLine
-            key={item.key}
-            item={item}
-            correction={corrections[item.key]}
-            disagrees={disagrees(item)}
-            onCorrect={(c) => onCorrect(item.key, c)}
+        {read.recipe !== null && read.recipes.length > 1 && (
+          <Action
+            title={`Read as ${read.recipes[read.recipe] ?? 'one recipe'}: change`}
+            weight="quiet"
+            onPress={() => onPut({ recipe: null })}
           />
-        ))}
+        )}
+        {/* What is asked above is not said a second time. */}
+        {read.items
+          .filter((item) => !isOpen(item) || asksWhichRecipe(item))
+          .map((item) => (
+            <ReadLine
+              key={item.key}
+              item={item}
+              line={lineNumber(read.text, item.span[0])}
+              correction={corrections[item.key]}
+              disagrees={disagrees(item)}
+              onCorrect={(c) => onCorrect(item.key, c)}
+            />
+          ))}
       </Part>
     </>
   );

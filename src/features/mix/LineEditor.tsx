@@ -1,6 +1,7 @@
 import { forwardRef, memo, useEffect, useMemo, useRef, useState } from 'react';
 import { PanResponder, Pressable, StyleSheet, View, type TextInput } from 'react-native';
 import { amountText, readAmount, resolveIngredient, UNIT_CHIPS, unitText, type Amount, type Line } from '@/core';
+import { measureIn, readAs } from '@/devices';
 import { Action, Body, Choice, COLORS, Field, SPACE, Soft, Typing } from '@/ui';
 
 /** What a line can ask of its formula. Stable, so that a line that does not change is not drawn again. */
@@ -219,18 +220,19 @@ function StrengthField({ line, onStrength }: { line: Line; onStrength: (percent:
   const ingredient = resolveIngredient(line.ingredient);
   const usual = ingredient.contents.find((c) => c.substance === ingredient.strengthOf);
   const [text, setText] = useState(line.strength ? String(line.strength.percent) : '');
-  const number = Number(text.replace(',', '.').replace('%', ''));
+  const number = measureIn(text);
   const good = text.trim() === '' || (number > 0 && number <= 100);
   return (
     <Field
       label={`Its label says, in % ${line.strength?.basis ?? usual?.basis ?? ''} (usually ${usual?.percent ?? ''})`}
       value={text}
       inputMode="decimal"
+      hint={readAs(text)}
       maxLength={8}
       error={good ? null : 'A strength is a number above 0 and up to 100.'}
       onChangeText={(typed) => {
         setText(typed);
-        const value = Number(typed.replace(',', '.').replace('%', ''));
+        const value = measureIn(typed);
         if (typed.trim() === '') onStrength(null);
         else if (value > 0 && value <= 100) onStrength(value);
       }}

@@ -13,8 +13,8 @@ import {
   type VesselShapeId,
 } from '@/core';
 import { newId, useSaveVessel } from '@/data';
+import { measureIn, readAs } from '@/devices';
 import { Action, Body, BottleDrawing, Choice, COLORS, Field, Part, Sheet, SPACE, Soft, useNotice } from '@/ui';
-import { typedNumber } from './aim';
 
 type How = 'size' | 'measure' | 'pour';
 
@@ -44,7 +44,7 @@ function readPoured(text: string): PouredScale | null {
     .filter((l) => l !== '')
     .map((l) => /^([\d.,]+)\s*(?:ml)?\s*[,;: at]*\s+([\d.,]+)\s*(?:mm)?$/i.exec(l));
   if (marks.length < 2 || marks.some((m) => !m)) return null;
-  return marks.map((m) => ({ volumeML: typedNumber(m?.[1] ?? ''), heightMM: typedNumber(m?.[2] ?? '') }));
+  return marks.map((m) => ({ volumeML: measureIn(m?.[1] ?? ''), heightMM: measureIn(m?.[2] ?? '') }));
 }
 
 const POUR_HELP = 'At least two marks, one a line: mL poured, then mm high. For example "100 27", next line "200 54".';
@@ -77,7 +77,7 @@ export function OwnBottle({ open, onClose, onSaved }: Props) {
       ...(heldFood ? { heldFood } : {}),
     };
     const tried = ((): unknown => {
-      if (how === 'size') return size.trim() === '' ? null : { ...base, capacityML: typedNumber(size) };
+      if (how === 'size') return size.trim() === '' ? null : { ...base, capacityML: measureIn(size) };
       if (how === 'pour') {
         if (poured.trim() === '') return null;
         const scale = readPoured(poured);
@@ -85,10 +85,10 @@ export function OwnBottle({ open, onClose, onSaved }: Props) {
       }
       if ([body, bodyHigh, neck, high].some((t) => t.trim() === '')) return null;
       const profile = profileOfMeasures({
-        bodyDiameterMM: typedNumber(body),
-        bodyHeightMM: typedNumber(bodyHigh),
-        neckDiameterMM: typedNumber(neck),
-        brimMM: typedNumber(high),
+        bodyDiameterMM: measureIn(body),
+        bodyHeightMM: measureIn(bodyHigh),
+        neckDiameterMM: measureIn(neck),
+        brimMM: measureIn(high),
       });
       return profile
         ? { ...base, capacityML: measuredCapacityML(profile), profile }
@@ -112,7 +112,15 @@ export function OwnBottle({ open, onClose, onSaved }: Props) {
   };
   const field = (label: string, value: string, set: (text: string) => void, testID: string) => (
     <View style={styles.field}>
-      <Field label={label} value={value} onChangeText={set} inputMode="decimal" maxLength={8} testID={testID} />
+      <Field
+        label={label}
+        value={value}
+        onChangeText={set}
+        inputMode="decimal"
+        hint={readAs(value)}
+        maxLength={8}
+        testID={testID}
+      />
     </View>
   );
 

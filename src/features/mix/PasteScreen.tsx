@@ -58,7 +58,7 @@ function Paste({ from }: { from: Formula | null }) {
   );
   const { text } = value;
   const read = useMemo(() => readPaste(value, settings), [value, settings]);
-  const { formula, evaluation, problem, name } = read;
+  const { formula, evaluation, problem, name, waits } = read;
   const danger = evaluation?.verdict === 'danger';
   const nameWrong = formula && name.trim() === '' ? 'Give it a name of 1 to 80 letters: it goes on the label.' : null;
 
@@ -115,7 +115,7 @@ function Paste({ from }: { from: Formula | null }) {
   };
 
   const goOn = (): void => {
-    if (!formula || danger) return;
+    if (!formula || danger || waits > 0) return;
     const own = from !== null && !isStarter(from);
     const made = checkFormula({
       ...formula,
@@ -141,7 +141,12 @@ function Paste({ from }: { from: Formula | null }) {
     go.current = goOn;
   });
   const can =
-    formula !== null && problem === null && nameWrong === null && formula.lines.length <= MOST_LINES && !save.isPending;
+    formula !== null &&
+    problem === null &&
+    nameWrong === null &&
+    waits === 0 &&
+    formula.lines.length <= MOST_LINES &&
+    !save.isPending;
   const next = useMemo(
     () =>
       danger ? (
@@ -150,14 +155,20 @@ function Paste({ from }: { from: Formula | null }) {
         </Body>
       ) : (
         <Action
-          title="Next: the bottle"
+          title={
+            waits === 0
+              ? 'Next: the bottle'
+              : waits === 1
+                ? 'Answer one question first'
+                : `Answer ${waits} questions first`
+          }
           weight="main"
           onPress={() => go.current()}
           disabled={!can}
           testID="next-bottle"
         />
       ),
-    [danger, can],
+    [danger, can, waits],
   );
 
   // The text and the verdict follow every key at once; how each line was read may come a moment later.

@@ -2,8 +2,8 @@ import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { resolveIngredient, vesselHeightMM, type PouredLine, type PourPlan } from '@/core';
 import { useSettings } from '@/data';
+import { measureIn, readAs } from '@/devices';
 import { Action, Body, Columns, Field, massText, readable, Screen, Soft, volumeText } from '@/ui';
-import { typedNumber } from './aim';
 import { ByWeight } from './ByWeight';
 import { shiftML, toPourML, withPoured, type Making } from './making';
 import { styles } from './makeStyles';
@@ -33,7 +33,7 @@ export function PourStep({ making, plan, line, head, back, put, scale, byWeight,
   const density = resolveIngredient(line.line.ingredient).densityGPerML;
   const dry = line.form === 'powder' || line.form === 'solid';
   const grams = wantML * density;
-  const typed = other === null ? NaN : typedNumber(other);
+  const typed = other === null ? NaN : measureIn(other);
   const typedML = dry ? typed / density : typed;
   const done = (volumeML: number): void => put(withPoured(making, line, volumeML));
   const levelML = line.levelML + shiftML(making, plan);
@@ -95,6 +95,7 @@ export function PourStep({ making, plan, line, head, back, put, scale, byWeight,
                     value={other}
                     onChangeText={setOther}
                     inputMode="decimal"
+                    hint={readAs(other)}
                     autoFocus
                     maxLength={8}
                     error={

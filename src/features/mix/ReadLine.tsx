@@ -3,6 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import {
   amountText,
   lineText,
+  MOST_LINES,
   readAmount,
   resolveIngredient,
   searchIngredients,
@@ -10,11 +11,45 @@ import {
   type Correction,
   type Doubt,
   type ReadItem,
+  type UnreadBecause,
 } from '@/core';
-import { Action, Body, Choice, COLORS, Field, Kind, Part, readable, Sheet, SPACE, Soft } from '@/ui';
+import { Action, Body, Choice, COLORS, Field, Kind, Part, readable, Sheet, SPACE, Soft, volumeText } from '@/ui';
+
+/** What is asked about a stretch that could not be read, and what would be accepted. */
+const UNREAD: Readonly<Record<UnreadBecause, string>> = {
+  'not-understood': 'Not understood. A line looks like “1 cup white vinegar”; a note says nothing that goes in.',
+  'title-with-ingredient': 'Is that only its name, or does it go in? If it goes in, say how much.',
+  'which-recipe': 'Another recipe begins here.',
+  'too-many-lines': `Not judged: only the first ${MOST_LINES} lines are. Paste one recipe, and leave the rest out.`,
+  'too-long': 'Not read: it is too long. Paste the recipe alone.',
+};
+
+const ANSWERED_HERE: ReadonlySet<UnreadBecause> = new Set(['not-understood', 'title-with-ingredient']);
+
+/** So much of a long stretch is shown, characters. */
+const MAX_SHOWN = 160;
+const shortened = (text: string): string => (text.length > MAX_SHOWN ? `${text.slice(0, MAX_SHOWN - 1)}…` : text);
+
+function questionOf(doubt: Extract<Doubt, { kind: 'which-ingredient' | 'spelling' | 'other-words' }>): string {
+  if (doubt.kind === 'spelling') return 'Is this what is meant?';
+  if (doubt.kind === 'other-words') return `“${doubt.words}” is not understood. Is it one of these?`;
+  return doubt.because === 'several-meanings'
+    ? 'Which one is meant?'
+    : 'Products of that name are of more than one kind. What does its label say? Until then it is judged as the worse.';
+}
+
+/** How much is asked, with what is taken meanwhile. */
+function howMuch(item: ReadItem): string {
+  const amount = item.kind === 'line' ? item.line.amount : null;
+  if (amount?.kind !== 'vague') return 'How much? It could be read in two ways. Write it as “250 mL” or “2 tbsp”.';
+  const { low, high } = amount.volumeML;
+  return `How much? Taken as anything from ${volumeText(low)} to ${volumeText(high)}. Write it as “250 mL” or “2 tbsp”.`;
+}
 
 interface Props {
   readonly item: ReadItem;
+  /** Which line of the text it stands in, counted from 1. */
+  readonly line: number;
   readonly correction: Correction | undefined;
   /** True if the line says its amount twice, differently. */
   readonly disagrees: boolean;
@@ -22,7 +57,7 @@ interface Props {
 }
 
 /** One line of the text as it was read, with what is doubtful and what it could be instead. */
-export function ReadLine({ item, correction, disagrees, onCorrect }: Props) {
+export function ReadLine({ item, line, correction, disagrees, onCorrect }: Props) {
   const [open, setOpen] = useState(false);
   if (item.kind === 'title') return null;
   if (item.kind === 'note') {
@@ -49,11 +84,11 @@ export function ReadLine({ item, correction, disagrees, onCorrect }: Props) {
     <View style={[styles.item, doubtful && styles.doubtful]} testID={doubtful ? 'doubtful-line' : 'sure-line'}>
       <View style={styles.head}>
         <View style={styles.words}>
-          <Soft>{item.text}</Soft>
+          <Soft>{doubtful ? `Line ${line}: ${shortened(item.text)}` : item.text}</Soft>
           {item.kind === 'line' ? (
             <Body style={styles.reading}>{lineText(item.line)}</Body>
           ) : (
-            <Body style={styles.ask}>What is this? Biscuit found no ingredient in it.</Body>
+            <Body style={styles.ask}>{UNREAD[item.because]}</Body>
           )}
         </View>
         {item.kind === 'line' && (
@@ -69,9 +104,15 @@ export function ReadLine({ item, correction, disagrees, onCorrect }: Props) {
         <Agree line={item.line} also={item.line.also} onCorrect={(amount) => onCorrect({ ...correction, amount })} />
       )}
       {doubts.map((doubt) => (
-        <Ask key={doubt.kind} doubt={doubt} item={item} onCorrect={(c) => onCorrect({ ...correction, ...c })} />
+        <Ask
+          key={doubt.kind}
+          doubt={doubt}
+          onOther={() => setOpen(true)}
+          item={item}
+          onCorrect={(c) => onCorrect({ ...correction, ...c })}
+        />
       ))}
-      {(item.kind === 'unread' || correction) && (
+      {((item.kind === 'unread' && ANSWERED_HERE.has(item.because)) || correction) && (
         <View style={styles.buttons}>
           {item.kind === 'unread' && (
             <Action
@@ -82,9 +123,9 @@ export function ReadLine({ item, correction, disagrees, onCorrect }: Props) {
           )}
           {item.kind === 'unread' && (
             <Action
-              title="It is a note"
+              title={item.because === 'title-with-ingredient' ? 'It is only the name' : 'It is a note'}
               onPress={() => onCorrect({ isNote: true })}
-              label={`"${item.text}" is a note`}
+              label={`"${item.text}" is ${item.because === 'title-with-ingredient' ? 'only the name' : 'a note'}`}
             />
           )}
           {correction && (
@@ -134,21 +175,41 @@ function Agree({
   );
 }
 
-function Ask({ doubt, item, onCorrect }: { doubt: Doubt; item: ReadItem; onCorrect: (c: Correction) => void }) {
+interface AskProps {
+  readonly doubt: Doubt;
+  readonly item: ReadItem;
+  readonly onOther: () => void;
+  readonly onCorrect: (c: Correction) => void;
+}
+
+function Ask({ doubt, item, onOther, onCorrect }: AskProps) {
   switch (doubt.kind) {
     case 'which-ingredient':
     case 'spelling':
+    case 'other-words':
       return (
         <View style={styles.askBlock}>
-          <Body style={styles.ask}>{doubt.kind === 'spelling' ? 'Is this what is meant?' : 'Which one is meant?'}</Body>
+          <Body style={styles.ask}>{questionOf(doubt)}</Body>
           <Choice
             label="Which ingredient is meant"
             options={doubt.choices.map((i) => ({ value: i.id, label: i.name }))}
             chosen={[]}
             onChoose={(id) => onCorrect({ ingredient: { kind: 'known', id } })}
           />
+          <View style={styles.start}>
+            <Action
+              title="Something else"
+              weight="quiet"
+              onPress={onOther}
+              label={`"${item.text}" is something else`}
+            />
+          </View>
         </View>
       );
+    case 'how-strong':
+      return <Body style={styles.ask}>How strong? The stronger is taken. Write one figure, such as 70 %.</Body>;
+    case 'which-recipe':
+      return null;
     case 'which-unit':
       return (
         <View style={styles.askBlock}>
@@ -168,7 +229,7 @@ function Ask({ doubt, item, onCorrect }: { doubt: Doubt; item: ReadItem; onCorre
         </View>
       );
     case 'how-much':
-      return <Body style={styles.ask}>How much? Without an amount it is taken as 5 to 60 mL.</Body>;
+      return <Body style={styles.ask}>{howMuch(item)}</Body>;
     case 'vague': {
       const span = item.kind === 'line' && item.line.amount.kind === 'vague' ? item.line.amount.volumeML : null;
       return (
@@ -180,10 +241,14 @@ function Ask({ doubt, item, onCorrect }: { doubt: Doubt; item: ReadItem; onCorre
       );
     }
     case 'unknown-ingredient': {
-      const near = searchIngredients(doubt.written, 4);
+      const near = doubt.choices.length > 0 ? doubt.choices : searchIngredients(doubt.written, 4);
       return (
         <View style={styles.askBlock}>
-          <Body style={styles.ask}>Biscuit does not know this ingredient.</Body>
+          <Body style={styles.ask}>
+            {doubt.choices.length > 0
+              ? 'Biscuit knows only what kind of thing this is. It is judged as the worst of its kind.'
+              : 'Biscuit does not know this ingredient: it is not checked.'}
+          </Body>
           {near.length > 0 && (
             <Choice
               label="Perhaps it is"
@@ -280,6 +345,7 @@ const styles = StyleSheet.create({
   },
   reading: { fontWeight: '700', fontSize: 18, lineHeight: 25 },
   ask: { color: COLORS.caution, fontWeight: '700' },
+  start: { flexDirection: 'row' },
   askBlock: { gap: SPACE.xs, paddingTop: SPACE.xs },
   buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s, paddingTop: SPACE.xs },
   head: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s },

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { resolveIngredient, type Formula, type PourPlan, type Settings } from '@/core';
+import { readAs } from '@/devices';
 import { Action, Body, Choice, COLORS, Field, Heading, Part, SPACE, Soft, errorText } from '@/ui';
 import type { Aimed, AimKind, AimSetting } from './aim';
 import { STRENGTH_WORDS } from './strengthWords';
@@ -35,6 +36,7 @@ export function ScaleChoice({ setting, onChange, formula, aimed }: Props) {
         value={setting[key]}
         onChangeText={(text) => put({ [key]: text })}
         inputMode="decimal"
+        hint={readAs(setting[key])}
         maxLength={10}
         placeholder={placeholder}
         testID={`aim-${key}`}

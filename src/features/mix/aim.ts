@@ -12,6 +12,7 @@ import {
   type Have,
   type Vessel,
 } from '@/core';
+import { measureIn } from '@/devices';
 import { readable, volumeText } from '@/ui';
 
 /** How much to make, as the person says it. */
@@ -55,17 +56,6 @@ export interface Aimed {
   readonly problem: string | null;
 }
 
-/** A number as people type it; NaN for what is none. */
-export const typedNumber = (text: string): number =>
-  text.trim() === ''
-    ? NaN
-    : Number(
-        text
-          .trim()
-          .replace(',', '.')
-          .replace(/\s*[a-z²%]+$/i, ''),
-      );
-
 const LARGEST_ML = 100_000;
 
 /** What a person is asked for where nothing, or no number, is typed yet. */
@@ -95,7 +85,7 @@ export function aimOf(setting: AimSetting, formula: Formula, vessel: Vessel, ful
   };
   switch (setting.kind) {
     case 'several': {
-      const bottles = typedNumber(setting.bottles);
+      const bottles = measureIn(setting.bottles);
       if (!(Number.isInteger(bottles) && bottles >= 2 && bottles <= 50)) return no(ASKED.several);
       if (bottles * fullML > LARGEST_ML) return no(`That is more than ${volumeText(LARGEST_ML)}: take fewer bottles.`);
       return {
@@ -107,7 +97,7 @@ export function aimOf(setting: AimSetting, formula: Formula, vessel: Vessel, ful
     case 'have': {
       const haves = formula.lines.flatMap((line): Have[] => {
         const text = setting.have[line.id] ?? '';
-        const value = typedNumber(text);
+        const value = measureIn(text);
         const { form } = resolveIngredient(line.ingredient);
         const grams = /g\s*$/i.test(text) || (!/l\s*$/i.test(text) && (form === 'powder' || form === 'solid'));
         const times = /kg\s*$/i.test(text) || /(^|[^m])l\s*$/i.test(text) ? 1000 : 1;
@@ -121,7 +111,7 @@ export function aimOf(setting: AimSetting, formula: Formula, vessel: Vessel, ful
     }
     case 'concentrate': {
       const most = mostTimes(quantified);
-      const times = typedNumber(setting.times);
+      const times = measureIn(setting.times);
       const made = concentrated(formula, quantified, times);
       if (!made.ok) return no(made.problems[0]?.message ?? ASKED.concentrate);
       return {
@@ -131,7 +121,7 @@ export function aimOf(setting: AimSetting, formula: Formula, vessel: Vessel, ful
       };
     }
     case 'area': {
-      const areaM2 = typedNumber(setting.areaM2);
+      const areaM2 = measureIn(setting.areaM2);
       if (!(areaM2 > 0)) return no(ASKED.area);
       const need = amountForArea(formula, state, areaM2);
       const how = {
@@ -146,10 +136,10 @@ export function aimOf(setting: AimSetting, formula: Formula, vessel: Vessel, ful
       );
     }
     case 'cover': {
-      const length = 10 * typedNumber(setting.lengthCM);
-      const width = 10 * typedNumber(setting.widthCM);
-      const depth = 10 * typedNumber(setting.depthCM);
-      const displaced = setting.displacedML.trim() === '' ? 0 : typedNumber(setting.displacedML);
+      const length = 10 * measureIn(setting.lengthCM);
+      const width = 10 * measureIn(setting.widthCM);
+      const depth = 10 * measureIn(setting.depthCM);
+      const displaced = setting.displacedML.trim() === '' ? 0 : measureIn(setting.displacedML);
       if (!(length > 0 && depth > 0 && (setting.round || width > 0) && displaced >= 0)) return no(ASKED.cover);
       const floor = setting.round
         ? { kind: 'round' as const, diameterMM: length }

@@ -1,6 +1,7 @@
 import { memo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Circumstances, Evaluation, Formula, Remedy } from '@/core';
+import { measureIn, readAs } from '@/devices';
 import { Action, Body, COLORS, Field, Part, SPACE, Soft } from '@/ui';
 import { Strengths } from './Strengths';
 import { Verdict } from './Verdict';
@@ -145,7 +146,7 @@ export const MakesField = memo(function MakesField({
 }) {
   const [text, setText] = useState(makesML === null ? '' : String(makesML));
   const read = (typed: string): number | null => {
-    const value = Number(typed.replace(',', '.'));
+    const value = measureIn(typed);
     return value > 0 && value <= MOST_MADE_ML ? value : null;
   };
   return (
@@ -153,6 +154,7 @@ export const MakesField = memo(function MakesField({
       label="What it makes in all, in mL (500 is taken)"
       value={text}
       inputMode="decimal"
+      hint={readAs(text)}
       maxLength={8}
       error={text.trim() === '' || read(text) !== null ? null : 'Give mL above 0 and up to 1 000 000, for example 500.'}
       onChangeText={(typed) => {

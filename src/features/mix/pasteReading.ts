@@ -4,6 +4,7 @@ import {
   evaluate,
   formulaFromReading,
   isDoubtful,
+  isOpen,
   MOST_LINES,
   MOST_TEXT,
   readRecipe,
@@ -13,6 +14,7 @@ import {
   type Formula,
   type FormulaUse,
   type MeasureSystem,
+  type NamedHazard,
   type ReadItem,
   type Settings,
 } from '@/core';
@@ -27,9 +29,11 @@ export interface PasteDraft {
   readonly name: string | null;
   /** Kept or used at once; null while the text's own word stands. */
   readonly use: FormulaUse | null;
+  /** Which of several recipes is meant, counted from 0; null while that is open. */
+  readonly recipe?: number | null;
 }
 
-export const EMPTY_PASTE: PasteDraft = { text: '', corrections: {}, cup: null, name: null, use: null };
+export const EMPTY_PASTE: PasteDraft = { text: '', corrections: {}, cup: null, name: null, use: null, recipe: null };
 
 /** True if it can be gone on with, after a reload or an update. */
 export const isPasteDraft = (value: unknown): value is PasteDraft =>
@@ -56,15 +60,23 @@ export interface PasteReading {
   /** Texts of the lines whose two amounts do not agree. */
   readonly disagreeing: ReadonlySet<string>;
   readonly doubtful: number;
+  /** Hazards that stand in the text and that nothing accounts for. */
+  readonly hazards: readonly NamedHazard[];
+  /** How many questions have to be answered before anything is made of it. */
+  readonly waits: number;
+  /** The recipes of a text that holds several; and which of them is meant. */
+  readonly recipes: readonly string[];
+  readonly recipe: number | null;
 }
 
 /** Reads and weighs up a pasted text in a home; fast enough to follow every key. */
 export function readPaste(draft: PasteDraft, settings: Settings): PasteReading {
   const { text, corrections } = draft;
   const asked = draft.cup ?? settings.cup;
-  const first = readRecipe(text, { measures: asked, corrections });
+  const recipe = draft.recipe ?? null;
+  const first = readRecipe(text, { measures: asked, corrections, recipe });
   const cup = draft.cup ?? first.header.measures ?? asked;
-  const reading = cup === asked ? first : readRecipe(text, { measures: cup, corrections });
+  const reading = cup === asked ? first : readRecipe(text, { measures: cup, corrections, recipe });
   const use = draft.use ?? reading.header.use ?? 'stored';
   const read = formulaFromReading(reading, 'reading', 'My recipe', cup);
   const formula = read && { ...read, use, measures: cup };
@@ -85,18 +97,40 @@ export function readPaste(draft: PasteDraft, settings: Settings): PasteReading {
     evaluation: outcome?.ok ? outcome.value : null,
     problem: outcome && !outcome.ok ? (outcome.problems[0]?.message ?? null) : null,
     disagreeing,
+    hazards: reading.hazards,
+    waits: questionsIn(reading.items) + reading.hazards.length,
+    recipes: reading.recipes,
+    recipe,
     doubtful: reading.items.filter((i) => isDoubtful(i) || (i.kind === 'line' && disagreeing.has(i.text))).length,
   };
 }
 
+/** Open entries; several recipes in one text are one question. */
+function questionsIn(items: readonly ReadItem[]): number {
+  const open = items.filter(isOpen);
+  const which = open.filter(asksWhichRecipe);
+  return open.length - which.length + Math.min(1, which.length);
+}
+
+/** True for an entry of which nothing is open but the recipe it belongs to. */
+export const asksWhichRecipe = (item: ReadItem): boolean =>
+  item.kind === 'unread'
+    ? item.because === 'which-recipe'
+    : item.kind === 'line' && item.doubts.length === 1 && item.doubts[0]?.kind === 'which-recipe';
+
+/** The line of the text that a place stands in, counted from 1. */
+export const lineNumber = (text: string, at: number): number => text.slice(0, at).split(/\r\n|\r|\n/).length;
+
 /** Words on how a text stands: what to do next, or why it cannot go on. */
-export function standing({ text, formula, problem, doubtful }: PasteReading): string {
+export function standing({ text, formula, problem, doubtful, waits, hazards }: PasteReading): string {
   if (text.trim() === '') return 'Paste or type a list of ingredients, one a line.';
   if (text.length > MOST_TEXT) return `Only the first ${MOST_TEXT} characters are read.`;
   if (!formula) return 'No ingredient found yet. A line looks like "1 cup white vinegar" or "10 drops lavender oil".';
   if (formula.lines.length > MOST_LINES) return `A formula may have at most ${MOST_LINES} lines.`;
   if (problem) return problem;
-  return doubtful > 0
+  if (waits > 0)
+    return waits === 1 ? 'One question is open: answer it above.' : `${waits} questions are open: answer them above.`;
+  return doubtful > 0 || hazards.length > 0
     ? `${doubtful === 1 ? 'One line is' : `${doubtful} lines are`} doubtful: look at what is marked.`
     : 'Every line was understood.';
 }

@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { checked, homeSurfaceSchema, questionsAbout, SCHOOLS, SURFACES, typedNumber, type HomeSurface } from '@/core';
+import { checked, homeSurfaceSchema, questionsAbout, SCHOOLS, SURFACES, type HomeSurface } from '@/core';
 import { useSettings } from '@/data';
+import { numberIn, readAs } from '@/devices';
 import { Body, Choice, Field, Heading, Part, Row, Soft, SPACE } from '@/ui';
 
 interface Props {
@@ -61,8 +62,8 @@ export function About({ surface, onPut, onMaterial }: Props) {
           <TextField
             label="Area, m²"
             value={String(surface.areaM2)}
-            accepts={(t) => wrongIn({ ...surface, areaM2: typedNumber(t) as number })}
-            onPut={(t) => onPut({ areaM2: typedNumber(t) as number })}
+            accepts={(t) => wrongIn({ ...surface, areaM2: numberIn(t) as number })}
+            onPut={(t) => onPut({ areaM2: numberIn(t) as number })}
             testID="surface-area"
           />
         </View>
@@ -70,8 +71,8 @@ export function About({ surface, onPut, onMaterial }: Props) {
           <TextField
             label="Age, years"
             value={surface.ageYears === null ? '' : String(surface.ageYears)}
-            accepts={(t) => wrongIn({ ...surface, ageYears: typedNumber(t) as number | null })}
-            onPut={(t) => onPut({ ageYears: typedNumber(t) as number | null })}
+            accepts={(t) => wrongIn({ ...surface, ageYears: numberIn(t) as number | null })}
+            onPut={(t) => onPut({ ageYears: numberIn(t) as number | null })}
             testID="surface-age"
           />
         </View>
@@ -119,6 +120,7 @@ function TextField({ label, value, accepts, onPut, testID }: TextProps) {
         if (accepts(next) === null) onPut(next);
       }}
       error={typed === null ? null : accepts(text)}
+      hint={typed === null ? null : readAs(text)}
       maxLength={60}
       testID={testID}
     />

@@ -12,6 +12,7 @@ import {
   type SchoolId,
   type Settings,
 } from '@/core';
+import { measureIn, readAs } from '@/devices';
 import { Body, Choice, Field, Heading, Part, Soft } from '@/ui';
 
 interface Props {
@@ -67,7 +68,7 @@ function NumberField({ settings, onPut, field, label, accepted, empty = false }:
   const [error, setError] = useState<string | null>(null);
   const change = (text: string): void => {
     setTyped(text);
-    const value = text.trim() === '' ? (empty ? null : NaN) : Number(text.replace(',', '.'));
+    const value = text.trim() === '' && empty ? null : measureIn(text);
     const ok = checked<Settings>(settingsSchema, { ...settings, [field]: value }).ok;
     setError(ok ? null : accepted);
     if (ok) onPut({ [field]: value });
@@ -79,6 +80,7 @@ function NumberField({ settings, onPut, field, label, accepted, empty = false }:
       value={typed ?? (kept === null ? '' : String(kept))}
       onChangeText={change}
       inputMode="decimal"
+      hint={readAs(typed ?? (kept === null ? '' : String(kept)))}
       error={error}
       maxLength={6}
       testID={field}

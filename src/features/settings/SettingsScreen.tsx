@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { checked, DROPS_PER_ML_RANGE, settingsSchema, type MeasureSystem, type Settings, type ToolId } from '@/core';
 import { useSaveSettings, useSettings } from '@/data';
+import { measureIn, readAs } from '@/devices';
 import { Body, Choice, Field, Heading, Part, Screen, Soft, Title, useNotice } from '@/ui';
 import { HomeFile } from './HomeFile';
 import { HowWaitsTell } from './HowWaitsTell';
@@ -77,7 +78,7 @@ function Drops({ settings, onPut }: { settings: Settings; onPut: (change: Partia
   const [error, setError] = useState<string | null>(null);
   const change = (text: string): void => {
     setTyped(text);
-    const dropsPerML = text.trim() === '' ? NaN : Number(text.replace(',', '.'));
+    const dropsPerML = measureIn(text);
     const result = checked<Settings>(settingsSchema, { ...settings, dropsPerML });
     setError(
       result.ok
@@ -93,6 +94,7 @@ function Drops({ settings, onPut }: { settings: Settings; onPut: (change: Partia
         value={typed ?? String(settings.dropsPerML)}
         onChangeText={change}
         inputMode="decimal"
+        hint={readAs(typed ?? String(settings.dropsPerML))}
         error={error}
         maxLength={6}
         testID="drops-per-ml"

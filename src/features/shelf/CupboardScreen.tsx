@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { checked, ingredientById, pantryItemSchema, searchIngredients, type PantryItem } from '@/core';
+import { checked, findIngredient, ingredientById, pantryItemSchema, searchIngredients, type PantryItem } from '@/core';
 import { usePantry, useRemovePantryItem, useSavePantryItem, useSettings } from '@/data';
+import { measureIn, readAs } from '@/devices';
 import {
   Action,
   Body,
@@ -33,6 +34,8 @@ export function CupboardScreen() {
   const items = [...(pantry.data ?? [])].sort((a, b) => nameOf(a).localeCompare(nameOf(b)));
   const found =
     text.trim().length < 2 ? [] : searchIngredients(text, 6).filter((i) => !items.some((p) => p.id === i.id));
+  // Enter takes what is named for sure; what is only close is chosen with a tap.
+  const named = findIngredient(text);
   const failed = (error: Error): void => say({ text: `Not saved: ${error.message}. Free some space and try again.` });
   const add = (id: string): void => {
     const item: PantryItem = { id, left: null, pack: null };
@@ -48,7 +51,9 @@ export function CupboardScreen() {
         onChangeText={setText}
         placeholder="any name for it"
         maxLength={80}
-        onSubmitEditing={() => found[0] && add(found[0].id)}
+        onSubmitEditing={() =>
+          named.kind === 'exact' && !items.some((p) => p.id === named.ingredient.id) && add(named.ingredient.id)
+        }
         testID="add-pantry"
       />
       {found.length > 0 && (
@@ -111,8 +116,6 @@ interface SheetProps {
   readonly onRemove: () => void;
 }
 
-const numberOf = (text: string): number => Number(text.trim().replace(',', '.'));
-
 function ItemSheet({ item, currency, onClose, onKeep, onRemove }: SheetProps) {
   const dry = ingredientById(item.id)?.form === 'powder';
   const [unit, setUnit] = useState<'mL' | 'g'>(item.left?.unit ?? item.pack?.unit ?? (dry ? 'g' : 'mL'));
@@ -121,9 +124,11 @@ function ItemSheet({ item, currency, onClose, onKeep, onRemove }: SheetProps) {
   const [size, setSize] = useState(item.pack ? String(item.pack.value) : '');
   const made = checked<PantryItem>(pantryItemSchema, {
     ...item,
-    left: left.trim() === '' ? null : { value: numberOf(left), unit },
+    left: left.trim() === '' ? null : { value: measureIn(left), unit },
     pack:
-      price.trim() === '' && size.trim() === '' ? null : { price: numberOf(price || '0'), value: numberOf(size), unit },
+      price.trim() === '' && size.trim() === ''
+        ? null
+        : { price: measureIn(price || '0'), value: measureIn(size), unit },
   });
   return (
     <Sheet title={nameOf(item)} open onClose={onClose}>
@@ -141,6 +146,7 @@ function ItemSheet({ item, currency, onClose, onKeep, onRemove }: SheetProps) {
         value={left}
         onChangeText={setLeft}
         inputMode="decimal"
+        hint={readAs(left)}
         maxLength={9}
         testID="pantry-left"
       />
@@ -150,6 +156,7 @@ function ItemSheet({ item, currency, onClose, onKeep, onRemove }: SheetProps) {
         value={price}
         onChangeText={setPrice}
         inputMode="decimal"
+        hint={readAs(price)}
         maxLength={9}
         testID="pantry-price"
       />
@@ -158,6 +165,7 @@ function ItemSheet({ item, currency, onClose, onKeep, onRemove }: SheetProps) {
         value={size}
         onChangeText={setSize}
         inputMode="decimal"
+        hint={readAs(size)}
         maxLength={9}
         testID="pantry-size"
       />

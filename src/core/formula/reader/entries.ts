@@ -40,7 +40,8 @@ export function itemsOf(unit: Unit, listed: readonly Listed[], options: ReadOpti
   ];
 }
 
-const emptyPair = (unit: Unit): Pair => ({
+/** What a person says is an ingredient, with the amount that stands there. */
+export const emptyPair = (unit: Unit): Pair => ({
   match: null,
   words: unit.text.slice(0, 120),
   amount: firstAmount(unit.elements),

@@ -66,7 +66,7 @@ export function namedHazards(
     if (isKeptOut(words, find)) continue;
     while (at < items.length - 1 && (items[at]?.span[1] ?? 0) <= first.from) at += 1;
     const item = items[at];
-    if (!item || never.has(item.key) || corrections[item.key]?.isNote) continue;
+    if (!item || never.has(item.key) || corrections[item.key]?.isNote || corrections[item.key]?.keepsOut) continue;
     if (find.purpose && isWhatIsMade(words, find, item)) continue;
     const word = texts.slice(find.at, find.at + find.length).join(' ');
     const key = `${item.key} ${word}`;

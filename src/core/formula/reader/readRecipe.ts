@@ -1,5 +1,6 @@
 import { MOST_LINES, type Line } from '../formula';
-import { itemsOf, ownLine } from './entries';
+import { emptyPair, itemsOf, ownLine } from './entries';
+import { lineItem } from './lineItem';
 import { namedHazards } from './namedHazards';
 import type { ReadItem, ReadOptions, ReadRecipe } from './reading';
 import { listedPairs } from './repeats';
@@ -43,7 +44,8 @@ export function readRecipe(text: string, options: ReadOptions): ReadRecipe {
     }
     makes = makes ?? makesOf(unit, options);
     if (i === titleAt) {
-      const made = titleItem(unit, listed);
+      const said = options.corrections?.[unit.key];
+      const made = said?.ingredient ? lineItem(where(unit), emptyPair(unit), said) : titleItem(unit, listed, said);
       if (made.kind === 'title') title = nameIn(unit);
       items.push(made);
       continue;
@@ -100,6 +102,7 @@ export function readRecipe(text: string, options: ReadOptions): ReadRecipe {
   return {
     items,
     title: header.name ?? title,
+    recipes: recipes.length > 1 ? recipes.map((r) => r.name) : [],
     header: { ...(makes === undefined ? {} : { makesML: makes }), ...header },
     hazards: namedHazards(
       readable,

@@ -33,6 +33,8 @@ export interface Correction {
   readonly amount?: Amount;
   /** True: it is a note, not an ingredient. */
   readonly isNote?: boolean;
+  /** True: the hazards that it names do not go in. */
+  readonly keepsOut?: boolean;
 }
 
 /** Corrections by the line's key. */
@@ -102,6 +104,8 @@ export interface ReadRecipe {
   readonly items: readonly ReadItem[];
   readonly title: string | null;
   readonly header: CardHeader;
+  /** Names of its recipes, where it holds more than one; else none. */
+  readonly recipes: readonly string[];
   /** Hazards that stand in the text unaccounted for: each has to be answered. */
   readonly hazards: readonly NamedHazard[];
 }

@@ -1,6 +1,6 @@
 import { CLASS_WORDS } from '../../catalogue/askedNames';
 import { plainName, plainWord } from '../../catalogue/lookup';
-import type { ReadItem } from './reading';
+import type { Correction, ReadItem } from './reading';
 import { sameAsListed, type Listed } from './repeats';
 import { isPurpose, namesIn, where, type Unit } from './units';
 import { PURPOSE_WORDS, isVerb } from './words';
@@ -117,8 +117,9 @@ const inTitleBrackets = (unit: Unit): boolean =>
   );
 
 /** A title names what is made; one that holds an ingredient which no line holds is asked about. */
-export function titleItem(unit: Unit, listed: readonly Listed[]): ReadItem {
+export function titleItem(unit: Unit, listed: readonly Listed[], said: Correction | undefined): ReadItem {
   const at = where(unit);
+  if (said?.isNote || said?.keepsOut) return { kind: 'title', ...at };
   const names = namesIn(unit.elements);
   const stray = names.filter((n) => {
     if (listed.some((l) => sameAsListed(n.match, l.match))) return false;

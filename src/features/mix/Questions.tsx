@@ -1,0 +1,90 @@
+import { memo } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { isOpen, type Correction, type NamedHazard } from '@/core';
+import { Action, Body, Choice, COLORS, Heading, Part, SPACE, Soft } from '@/ui';
+import { asksWhichRecipe, lineNumber, type PasteDraft, type PasteReading } from './pasteReading';
+import { ReadLine } from './ReadLine';
+
+interface Props {
+  readonly read: PasteReading;
+  readonly onPut: (part: Partial<PasteDraft>) => void;
+  readonly onCorrect: (key: string, correction: Correction | null) => void;
+}
+
+/** What has to be answered before anything is made of a text: in the very words that stand there, and where. */
+export const Questions = memo(function Questions({ read, onPut, onCorrect }: Props) {
+  const { items, hazards, recipes, text, corrections } = read;
+  const open = items.filter((i) => isOpen(i) && !asksWhichRecipe(i));
+  if (read.waits === 0) return null;
+  return (
+    <Part>
+      <Heading>{read.waits === 1 ? 'One question first' : `${read.waits} questions first`}</Heading>
+      {recipes.length > 1 && read.recipe === null && (
+        <View style={styles.question} testID="which-recipe">
+          <Body style={styles.ask}>There is more than one recipe in it. Which one is it?</Body>
+          <Choice
+            label="Which recipe is meant"
+            options={recipes.map((name, i) => ({ value: String(i), label: name }))}
+            chosen={[]}
+            onChoose={(i) => onPut({ recipe: Number(i) })}
+          />
+        </View>
+      )}
+      {hazards.map((hazard) => (
+        <NamedHazardQuestion
+          key={`${hazard.key} ${hazard.word}`}
+          hazard={hazard}
+          text={text}
+          onGoesIn={() => onPut({ text: `${text.trimEnd()}\n${hazard.word}` })}
+          onKeepsOut={() => onCorrect(hazard.key, { ...corrections[hazard.key], keepsOut: true })}
+        />
+      ))}
+      {open.map((item) => (
+        <ReadLine
+          key={item.key}
+          item={item}
+          line={lineNumber(text, item.span[0])}
+          correction={corrections[item.key]}
+          disagrees={false}
+          onCorrect={(c) => onCorrect(item.key, c)}
+        />
+      ))}
+    </Part>
+  );
+});
+
+interface HazardProps {
+  readonly hazard: NamedHazard;
+  readonly text: string;
+  readonly onGoesIn: () => void;
+  readonly onKeepsOut: () => void;
+}
+
+/** A hazard that stands somewhere in the text: whether it goes in is the person's to say. */
+function NamedHazardQuestion({ hazard, text, onGoesIn, onKeepsOut }: HazardProps) {
+  const line = text.split(/\r\n|\r|\n/)[lineNumber(text, hazard.span[0]) - 1] ?? '';
+  return (
+    <View style={styles.question} testID="named-hazard">
+      <Soft>
+        Line {lineNumber(text, hazard.span[0])}: {line.trim()}
+      </Soft>
+      <Body style={styles.ask}>“{hazard.word}” stands in the text. Does it go in?</Body>
+      <View style={styles.buttons}>
+        <Action title="It goes in" onPress={onGoesIn} label={`${hazard.word} goes in`} />
+        <Action title="It does not" onPress={onKeepsOut} label={`${hazard.word} does not go in`} />
+      </View>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  question: {
+    backgroundColor: COLORS.cautionTint,
+    borderRadius: 8,
+    padding: SPACE.m,
+    marginHorizontal: -SPACE.m,
+    gap: SPACE.xs,
+  },
+  ask: { color: COLORS.caution, fontWeight: '700' },
+  buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s, paddingTop: SPACE.xs },
+});
