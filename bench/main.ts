@@ -82,6 +82,28 @@ function keystroke(): void {
   say({ name: 'six lines to one line', value: six, unit: 'ms', baseline: one, ratio: six / one });
 }
 
+/** Texts of one and of four kB, each key a new one: time to read grows with the length, not with its square. */
+function longTexts(): void {
+  const NOTE = 'Spray it on the worktop, wait a few minutes and wipe with a damp cloth. Never mix with bleach. ';
+  const texts: readonly (readonly [name: string, of: (length: number) => string])[] = [
+    ['notes', (length) => `${RECIPE}\n${NOTE.repeat(60)}`.slice(0, length)],
+    ['"salt" on each line', (length) => 'salt\n'.repeat(length / 5)],
+    ['words nobody knows', (length) => 'zonk wibble frob '.repeat(length / 17)],
+  ];
+  for (const [name, of] of texts) {
+    const [short, long] = [of(1024), of(4096)];
+    const small = medianMs((i) => readRecipe(`${short} ${i}`, { measures: 'us' }), 10, 9);
+    const large = medianMs((i) => readRecipe(`${long} ${i}`, { measures: 'us' }), 10, 9);
+    say({
+      name: `reading 4 kB beside 1 kB, ${name} (aim: at most 5)`,
+      value: large,
+      unit: 'ms',
+      baseline: small,
+      ratio: large / small,
+    });
+  }
+}
+
 /** Floor of the stack: an empty app with router, elements, query and storage, bytes after gzip. */
 const EMPTY_APP_BYTES = 565_000;
 /** What the first screen needs: the rest comes with its own screen. Every layout and index counts, though one of each is fetched. */
@@ -186,6 +208,7 @@ function allWays(): void {
 }
 
 keystroke();
+longTexts();
 wholeEvaluation();
 allWays();
 firstScripts();

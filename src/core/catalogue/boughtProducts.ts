@@ -6,7 +6,7 @@ import { liquid, powder } from './entry';
  */
 export const BOUGHT_PRODUCTS = [
   liquid('chlorine-bleach', 'chlorine bleach', {
-    names: ['bleach', 'household bleach', 'sodium hypochlorite', 'javel', 'javel water', 'thick bleach', 'laundry bleach', 'clorine bleach', 'eau de javel', 'bleach solution', 'hypochlorite'],
+    names: ['bleach', 'household bleach', 'sodium hypochlorite', 'javel', 'javel water', 'thick bleach', 'laundry bleach', 'clorine bleach', 'eau de javel', 'bleach solution', 'hypochlorite', 'naocl', 'naclo', 'liquid bleach'],
     role: 'bought', density: 1.08, contents: [['sodium-hypochlorite', 5, 3, 8, 'w/w'], ['sodium-hydroxide', 0.5, 0.1, 1, 'w/w']], strengthOf: 'sodium-hypochlorite', sources: ['label-default', 'sds-memory'],
   }),
   liquid('bleach-mould-spray', 'bleach mould spray', {

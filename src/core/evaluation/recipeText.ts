@@ -44,9 +44,7 @@ function openLines(item: ReadItem & { kind: 'line' }, lineId: string): OpenLine[
     const unknownKind =
       doubt.kind === 'unknown-ingredient' ||
       (doubt.kind === 'which-ingredient' && doubt.because !== 'several-meanings');
-    return [
-      { lineId, name: 'written' in doubt ? doubt.written : quoted(item.text), choices: doubt.choices, unknownKind },
-    ];
+    return [{ lineId, name: quoted(doubt.written), choices: doubt.choices, unknownKind }];
   });
 }
 

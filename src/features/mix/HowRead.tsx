@@ -27,7 +27,8 @@ export function HowRead({ read, onPut, onCorrect, onApply }: Props) {
           findings={evaluation.findings}
           checked={evaluation.checked}
           withoutBanner
-          instead={{ formula, verdict: evaluation.verdict, at, onApply }}
+          // What is open would be lost with the text that a remedy writes anew.
+          {...(read.waits === 0 ? { instead: { formula, verdict: evaluation.verdict, at, onApply } } : {})}
         />
       )}
       {formula && <UseChoice use={read.use} onChange={(use) => onPut({ use })} />}

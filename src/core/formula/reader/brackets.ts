@@ -23,7 +23,10 @@ export function takeBracket(bracket: Of<'bracket'>, place: Place, draft: Draft, 
   const amounts = of('amount');
   const names = of('name');
   const loose = draft.loose.at(-1);
-  if (names.length > 0 && (amounts.length > 0 || names.length > 1 || has('verb') || has('between'))) {
+  const strange = chunksOf(left).some(
+    (c) => c.elements.some((e) => e.kind === 'amount') && c.elements.some((e) => e.kind === 'unknown'),
+  );
+  if (strange || (names.length > 0 && (amounts.length > 0 || names.length > 1 || has('verb') || has('between')))) {
     const inner = chunksOf(left);
     const base = draft.pairs.length;
     inner.forEach((c) => take({ chunk: { ...c, rinses: c.rinses || chunk.rinses }, index, tokens }, draft));
@@ -90,7 +93,9 @@ export function takeBracket(bracket: Of<'bracket'>, place: Place, draft: Draft, 
   for (const u of of('unknown')) {
     if (last && merged(last, u.words)) continue;
     // A single word may change what is meant; in a remark it does not.
-    if (!sentence && last) last.leftWords.push(u.words);
+    const joined = has('and') || of('between').some((e) => ['with', 'plus', 'then', 'followed'].includes(e.word));
+    if (!last) draft.unknown.push(u.words);
+    else if (!sentence || joined) last.leftWords.push(u.words);
   }
 }
 

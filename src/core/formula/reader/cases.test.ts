@@ -6,6 +6,7 @@ import { lineText } from '../card';
 import { formulaFromReading } from '../fromReading';
 import lineCases from './cases/reading-lines.json';
 import ownCases from './cases/own-lines.json';
+import ownSentences from './cases/own-sentences.json';
 import sentenceCases from './cases/reading-sentences.json';
 import textCases from './cases/reading-texts.json';
 import { readRecipe } from './readRecipe';
@@ -100,6 +101,48 @@ describe('a sentence that puts something in', () => {
     for (const x of ['bleach', 'household bleach', 'lejía']) {
       expect(weigh(`1 cup vinegar\n1 cup water\n${withX(frame, x)}`).verdict).not.toBe('clear');
       expect(weigh(`${withX(frame, x)}\n1 cup vinegar\n1 cup water`).verdict).not.toBe('clear');
+    }
+  });
+});
+
+/** Names that must not be taken for anything harmless, wherever they stand. */
+const HAZARD_NAMES =
+  'thick bleach,bleach gel,javel water,NaOCl,sodium hypochlorite,pool shock,trichlor,amonia,ammonium hydroxide,caustic soda,drain crystals,hydrochloric acid,spirits of salt,battery acid,nitric acid,peracetic acid,percarbonate,sodium perborate,35% peroxide,bleech,hypochlorate,Chlorreiniger,candeggina'.split(
+    ',',
+  );
+
+describe('a denial that keeps nothing out', () => {
+  test.each(ownSentences)('%s: never clear', (sentence) => {
+    for (const text of [
+      `1 cup vinegar\n1 cup water\n${sentence}`,
+      `${sentence}\n1 cup vinegar\n1 cup water`,
+      `1 cup vinegar\n1 cup water\nMethod\n${sentence}`,
+    ]) {
+      expect([text, weigh(text).verdict]).not.toEqual([text, 'clear']);
+    }
+  });
+});
+
+describe('a hazard is found by any of its names', () => {
+  test.each(HAZARD_NAMES)('%s', (name) => {
+    for (const frame of [
+      '{}',
+      '1 cup {}',
+      'a capful of {}',
+      '{} spray',
+      'Add {}',
+      '{}: 1 mug',
+      '(plus {})',
+      '☐ {}',
+      'The {} spray of my gran',
+      '<li>{}</li>',
+      'Follow with {}!',
+      '{} & vinegar',
+    ]) {
+      const sentence = frame.replace('{}', name);
+      for (const text of [`${sentence}\n1 cup vinegar\n1 cup water`, `1 cup vinegar\n1 cup water\n${sentence}`]) {
+        expect([text, weigh(text).verdict]).not.toEqual([text, 'clear']);
+      }
     }
   });
 });

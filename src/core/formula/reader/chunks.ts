@@ -11,6 +11,8 @@ export interface Chunk {
   readonly by: string;
   readonly rinses: boolean;
   readonly fills: boolean;
+  /** The last verb before it; empty if there is none. */
+  readonly verb: string;
 }
 
 export function chunksOf(elements: readonly Element[]): Chunk[] {
@@ -19,8 +21,9 @@ export function chunksOf(elements: readonly Element[]): Chunk[] {
   let by = '';
   let rinses = false;
   let fills = false;
+  let verb = '';
   const close = (next: string): void => {
-    if (current.length > 0) chunks.push({ elements: current, by, rinses, fills });
+    if (current.length > 0) chunks.push({ elements: current, by, rinses, fills, verb });
     current = [];
     by = next;
   };
@@ -30,6 +33,7 @@ export function chunksOf(elements: readonly Element[]): Chunk[] {
         close('verb');
         rinses = e.rinses;
         fills = e.fills;
+        verb = e.word;
         break;
       case 'comma':
       case 'and':

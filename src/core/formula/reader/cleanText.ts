@@ -114,7 +114,7 @@ export function cleanText(written: string): CleanText {
     if (char === '<') {
       const tag = TAG.exec(written.slice(i, i + 240))?.[0];
       if (tag) {
-        put(BLOCK_TAG.test(tag) ? '\u2028' : ' ', i);
+        put(/^<li\b/i.test(tag) ? '\u2028• ' : BLOCK_TAG.test(tag) ? '\u2028' : ' ', i);
         i += tag.length;
         continue;
       }

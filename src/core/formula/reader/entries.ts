@@ -1,6 +1,6 @@
 import type { Line } from '../formula';
 import { SOME, lineItem } from './lineItem';
-import type { Pair } from './pair';
+import { possible, type Pair } from './pair';
 import { readAmount } from './readAmount';
 import type { CardHeader, ReadItem, ReadOptions } from './reading';
 import { isRepeat, isRinseWater, type Listed } from './repeats';
@@ -15,7 +15,7 @@ export function itemsOf(unit: Unit, listed: readonly Listed[], options: ReadOpti
   if (unit.role !== null) return [{ kind: 'note', ...at }];
   const { paired } = unit;
   const others = listed.filter((l) => l.unit !== unit);
-  const pairs = paired.pairs.filter((p) => !isRepeat(p, unit, others) && !isRinseWater(p));
+  const pairs = paired.pairs.filter((p) => !isRepeat(p, unit, others) && !isRinseWater(p) && !isWhatItIsFor(p));
   if (pairs.length > 0) {
     const left = paired.unknown.length > 0 && pairs.some((p) => p.amount !== null);
     const first = pairs[0];
@@ -50,11 +50,22 @@ export const emptyPair = (unit: Unit): Pair => ({
   leftWords: [],
   rinses: false,
   more: false,
+  isMade: false,
 });
 
-/** Verbs that put in what stands behind them, whatever it is. */
+/** What is made itself, or the dirt it lifts. */
+const isWhatItIsFor = (pair: Pair): boolean =>
+  pair.amount === null &&
+  (pair.isMade || (pair.match !== null && possible(pair.match).every((i) => i.role === 'residue')));
+
+/** Verbs that put in what stands behind them, whatever it is; some of them only with "with". */
 const PUTS_IN = new Set(
-  'add adding mix stir pour combine whisk dissolve include drop tip blend sprinkle fold beat'.split(' '),
+  'add adding mix mixing stir pour combine whisk dissolve include drop tip blend sprinkle fold beat use using apply put'.split(
+    ' ',
+  ),
+);
+const PUTS_IN_WITH = new Set(
+  'follow finish top fill rinse boost spray soak combine mix start begin replace swap dilute use using'.split(' '),
 );
 
 /** True if nothing in a sentence without a name can be something that goes in. */
@@ -82,14 +93,18 @@ function isUnderstood(unit: Unit): boolean {
 }
 
 function precededByPut(unit: Unit, at: number): boolean {
+  let joined = false;
   for (let i = at - 1; i >= 0; i--) {
     const e = unit.elements[i];
     if (e?.kind === 'other' || e?.kind === 'more') continue;
-    if (e?.kind === 'verb')
-      return PUTS_IN.has(unit.tokens.find((t) => t.from >= (unit.tokens[e.from]?.from ?? 0))?.text ?? '');
-    return false;
+    if (e?.kind === 'clause') return unit.tokens[e.from]?.text === 'then';
+    if (e?.kind === 'between') {
+      joined = true;
+      continue;
+    }
+    return e?.kind === 'verb' && (PUTS_IN.has(e.word) || e.fills || (joined && PUTS_IN_WITH.has(e.word)));
   }
-  return false;
+  return joined;
 }
 
 /** A line that names an ingredient the card itself describes. */

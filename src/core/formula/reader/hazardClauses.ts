@@ -1,6 +1,6 @@
 import { nameAt } from '../../catalogue/lookup';
 import type { Find, Word } from './hazardNames';
-import { USE_VERBS, isVerb } from './words';
+import { keepsOut } from './denial';
 
 export const PUTS = new Set(
   'add adding mix mixing stir pour pouring combine put include with plus use using follow then'.split(' '),
@@ -17,11 +17,6 @@ const UNDOES = new Set('forget skip omit leave hesitate miss only just afraid fo
 
 /** What a negation does not reach past. */
 const BREAKS = new Set('but when while if before after unless until because then instead so which'.split(' '));
-
-/** They say when or how something goes in: then nothing is kept out. */
-const WHEN = new Set(
-  'until till unless before first last yet early soon once undiluted neat straight directly quickly alone'.split(' '),
-);
 
 /** How far a negation's clause is looked through, words. */
 const REACH = 14;
@@ -43,18 +38,16 @@ export function isKeptOut(words: readonly Word[], find: Find): boolean {
     if (!NEGATORS.has(word)) continue;
     if (between.slice(0, 3).some((w) => UNDOES.has(w)) || between.some((w) => w === 'more' || w === 'exceed'))
       return false;
-    // "Do not spill the bleach": it is there.
-    const verb = between.find(isVerb);
-    const handled =
-      verb !== undefined &&
-      !USE_VERBS.has(verb) &&
-      !between.some((w) => ['with', 'near', 'from', 'to', 'into'].includes(w) && w !== between[0]);
-    return !handled && !putsInAgain(between) && after?.text !== 'instead' && !tellsWhen(words, end);
+    return (
+      !putsInAgain(between) &&
+      after?.text !== 'instead' &&
+      keepsOut(clauseBefore(words, i), word, between, clauseAfter(words, end))
+    );
   }
   return hasEnding(words, find);
 }
 
-const PHRASES = new Set(['instead of', 'rather than', 'away from', 'apart from', 'free of', 'free from', 'used to']);
+const PHRASES = new Set(['instead of', 'rather than', 'away from', 'apart from', 'free of', 'free from']);
 
 /** "No vinegar, use bleach"; "do not shake and add bleach": something is put in after what is kept out. */
 function putsInAgain(between: readonly string[]): boolean {
@@ -67,11 +60,17 @@ function putsInAgain(between: readonly string[]): boolean {
   );
 }
 
-function tellsWhen(words: readonly Word[], from: number): boolean {
-  for (let i = from; i < words.length && words[i]?.begins !== true; i++)
-    if (WHEN.has(words[i]?.text ?? '')) return true;
-  return false;
-}
+const clauseBefore = (words: readonly Word[], at: number): string[] => {
+  let from = at;
+  while (from > 0 && words[from]?.begins !== true) from -= 1;
+  return words.slice(from, at).map((w) => w.text);
+};
+
+const clauseAfter = (words: readonly Word[], from: number): string[] => {
+  let to = from;
+  while (to < words.length && words[to]?.begins !== true) to += 1;
+  return words.slice(from, to).map((w) => w.text);
+};
 
 /** "Bleach: NEVER", "bleach is not needed". */
 function hasEnding(words: readonly Word[], find: Find): boolean {

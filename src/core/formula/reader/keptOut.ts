@@ -1,7 +1,8 @@
 import type { Element } from './element';
 import { isName, type Of } from './pair';
 import type { Token } from './tokens';
-import { USE_VERBS } from './words';
+import { CLASS_WORDS } from '../../catalogue/askedNames';
+import { keepsOut as denies } from './denial';
 
 /** What a comma after something that is kept out leads to: more of it, or something else. */
 function listGoesOn(elements: readonly Element[], at: number): boolean {
@@ -25,22 +26,25 @@ function listGoesOn(elements: readonly Element[], at: number): boolean {
 const KEPT_OUT_BY =
   /^(?:needed|necessary|required|recommended|used|added|advised|allowed|safe|suitable|good|mixed|combined|applied|wanted|advisable|ideal|right)$/;
 
-/** Behind a name that is to be kept out, these say when or how it goes in: nothing is kept out. */
-const WHEN = new Set('first last yet early soon once undiluted neat straight directly quickly alone'.split(' '));
+/** Words between two places, without the signs. */
+const wordsBetween = (tokens: readonly Token[], from: number, to: number): string[] =>
+  tokens.slice(from, to).flatMap((t) => (t.kind === 'word' ? [t.text] : []));
 
-const UNTIL = new Set(['until', 'till', 'unless', 'before']);
-
-/** True if a negation does not keep out what it is said of, but tells when it goes in. */
-function tellsWhen(elements: readonly Element[], tokens: readonly Token[], at: number): boolean {
-  for (let i = at + 1; i < elements.length; i++) {
-    const e = elements[i];
-    const word = tokens[e?.from ?? 0]?.text ?? '';
-    if (e?.kind === 'clause') return UNTIL.has(word);
-    if (e?.kind === 'other' && WHEN.has(e.word)) return elements.slice(at, i).some(isName);
-    if (e?.kind === 'dash' || e?.kind === 'bracket') return false;
-  }
-  return false;
+/** Where the clause of an element ends: at a comma, a dash, a word that begins another. */
+function clauseEnd(elements: readonly Element[], at: number, tokens: readonly Token[]): number {
+  const end = elements
+    .slice(at + 1)
+    .find(
+      (e) =>
+        e.kind === 'comma' ||
+        e.kind === 'dash' ||
+        e.kind === 'bracket' ||
+        (e.kind === 'clause' && !UNTIL.has(tokens[e.from]?.text ?? '')),
+    );
+  return end?.from ?? elements.at(-1)?.to ?? 0;
 }
+
+const UNTIL = new Set(['until', 'till', 'unless', 'before', 'instead']);
 
 const blank = (e: Element): Element => ({ kind: 'other', word: 'kept out', from: e.from, to: e.to });
 
@@ -53,7 +57,7 @@ export function withoutKeptOut(
   let out = false;
   let strong = false;
   let named = false;
-  let handled = false;
+  let negator: Of<'not'> | null = null;
   let keepsOut = false;
   let limits = false;
   elements.forEach((e, i) => {
@@ -65,11 +69,11 @@ export function withoutKeptOut(
         const limited = elements
           .slice(i + 1, i + 6)
           .some((x, k, all) => x.kind === 'other' && x.word === 'more' && isOther(all[k + 1], 'than'));
-        out = !limited && !tellsWhen(elements, tokens, i);
+        out = !limited;
+        negator = e;
         limits ||= limited;
         strong = after?.kind === 'verb';
         named = false;
-        handled = false;
         left.push(blank(e));
         keepsOut = keepsOutBefore(e, i, elements, left) || keepsOut;
         return;
@@ -81,8 +85,6 @@ export function withoutKeptOut(
       case 'verb':
         // "Instead of vinegar use bleach"
         if (named) out = false;
-        // "Do not spill the bleach": it is there.
-        if (!USE_VERBS.has(e.word)) handled = true;
         break;
       case 'comma':
         out &&= listGoesOn(elements, i + 1) && (strong || elements.slice(i + 1).some((x) => x.kind === 'or'));
@@ -92,20 +94,12 @@ export function withoutKeptOut(
         break;
       case 'between':
         if (e.word === 'then' || e.word === 'followed') out = false;
-        handled = false;
         break;
       case 'name':
       case 'unknown':
       case 'amount':
       case 'strength':
-        if (
-          e.kind === 'name' &&
-          out &&
-          handled &&
-          !isOther(elements[i - 1], 'near') &&
-          !isOther(elements[i - 1], 'from')
-        )
-          out = false;
+        if (e.kind === 'name' && out && negator && !isDenied(elements, tokens, negator, i)) out = false;
         if (out) {
           keepsOut ||= e.kind === 'name';
           named ||= e.kind === 'name';
@@ -128,6 +122,22 @@ export function withoutKeptOut(
   return { left, keepsOut, limits };
 }
 
+const WITH_IT = new Set('based type style product containing'.split(' '));
+
+/** True if a negator keeps out the name at a place. */
+function isDenied(elements: readonly Element[], tokens: readonly Token[], negator: Of<'not'>, at: number): boolean {
+  const name = elements[at];
+  if (name?.kind !== 'name') return false;
+  // "Bleach-based", "bleach products" are kept out with it; a word that nobody understands keeps nothing out.
+  if (name.match.kind === 'asked' && name.match.words.some((w) => !WITH_IT.has(w) && !CLASS_WORDS.has(w))) return false;
+  return denies(
+    wordsBetween(tokens, 0, negator.from),
+    tokens[negator.to - 1]?.text ?? '',
+    wordsBetween(tokens, negator.to, name.from),
+    wordsBetween(tokens, name.to, clauseEnd(elements, at, tokens)),
+  );
+}
+
 const isOther = (e: Element | undefined, word: string): boolean => e?.kind === 'other' && e.word === word;
 
 /** "Bleach: NEVER", "bleach is not needed": what stands before is kept out. True if it was. */
@@ -146,7 +156,8 @@ function keepsOutBefore(e: Of<'not'>, at: number, elements: readonly Element[], 
     said &&
     between.every((x) => x.kind === 'verb' || (x.kind === 'other' && x.word !== 'kept out')) &&
     !after.some(isName);
-  if (!alone && !is) return false;
+  const but = elements.slice(at + 1).some((x) => x.kind === 'clause');
+  if (!alone && !(is && !but)) return false;
   left[name] = blank(kept);
   return true;
 }

@@ -25,7 +25,13 @@ export function nameOf(pair: Pair): Named {
     return {
       ref: { kind: 'unknown', name: pair.words.slice(0, 120) },
       ingredient: null,
-      doubts: [{ kind: 'unknown-ingredient', written: pair.words, choices: pair.alternatives }],
+      doubts: [
+        {
+          kind: 'unknown-ingredient',
+          written: [pair.words, ...pair.leftWords].join(' … '),
+          choices: pair.alternatives,
+        },
+      ],
     };
   }
   const doubts: Doubt[] = [];
@@ -33,7 +39,8 @@ export function nameOf(pair: Pair): Named {
     ...new Set([...(match.kind === 'exact' ? [match.ingredient] : match.choices), ...pair.alternatives]),
   ];
   if (match.kind === 'asked') doubts.push(askedDoubt(pair.words, match, choices));
-  else if (choices.length > 1) doubts.push({ kind: 'which-ingredient', because: 'several-meanings', choices });
+  else if (choices.length > 1)
+    doubts.push({ kind: 'which-ingredient', because: 'several-meanings', written: pair.words, choices });
   if (pair.leftWords.length > 0) {
     const words = pair.leftWords.join(' ');
     doubts.push({ kind: 'other-words', written: `${pair.words} ${words}`, words, choices });
@@ -53,7 +60,7 @@ function askedDoubt(written: string, match: Extract<Known, { kind: 'asked' }>, c
     case 'unknown-class':
       return { kind: 'unknown-ingredient', written, choices };
     default:
-      return { kind: 'which-ingredient', because: match.because, choices };
+      return { kind: 'which-ingredient', because: match.because, written, choices };
   }
 }
 

@@ -15,7 +15,7 @@ const MODIFIERS = new Set(
 
 /** Names that stand for an ingredient only right after an amount: they are everyday words otherwise. */
 const WEAK_NAMES = new Set(
-  'scent wax ash scale cal rust litter pee conditioner peel peels rind apple potato onion onions cucumber milk tea coffee rosemary sage thyme herb herbs clay chalk oil oils spirit cleaner acid developer softener soda caustic ether chlorine descaler degreaser cleanser'.split(
+  'scent wax ash scale cal rust litter pee conditioner peel peels rind apple potato onion onions cucumber milk tea coffee rosemary sage thyme herb herbs clay chalk oil oils spirit cleaner acid developer softener soda caustic ether chlorine'.split(
     ' ',
   ),
 );

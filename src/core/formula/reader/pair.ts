@@ -34,6 +34,8 @@ export interface Pair {
   rinses: boolean;
   /** More of something: no mere repetition. */
   more: boolean;
+  /** Said of what is made itself: "a great all-purpose cleaner". */
+  isMade: boolean;
 }
 
 /** What a sentence comes to. */
@@ -67,6 +69,7 @@ export const pairOf = (words: string, match: Known | null, chunk: Chunk): Pair =
   leftWords: [],
   rinses: chunk.rinses,
   more: false,
+  isMade: false,
 });
 
 export function give(pair: Pair, found: TokenAmount): void {

@@ -1,7 +1,8 @@
-import { findIngredient } from '../../catalogue/lookup';
+import { CLASS_WORDS } from '../../catalogue/askedNames';
+import { findIngredient, plainWord } from '../../catalogue/lookup';
 import { takeBracket } from './brackets';
 import { chunksOf, type Chunk, type Draft, type Place } from './chunks';
-import type { Element } from './element';
+import type { Element, Known } from './element';
 import { withoutKeptOut } from './keptOut';
 import { give, possible, merged, pairOf, type Of, type Pair, type Paired, type StatedStrength } from './pair';
 import { shareOut } from './sharing';
@@ -88,6 +89,7 @@ export function takeChunk({ chunk, index, tokens }: Place, draft: Draft): void {
     // Behind an amount a misspelt name is looked up as well.
     const found = a.kind === 'name' ? a.match : findIngredient(a.words);
     const made = pairOf(a.words, found.kind === 'none' ? null : found, chunk);
+    made.isMade = found.kind === 'asked' && saysWhatIsMade(found, a, chunk, tokens);
     draft.pairs.push(made);
     draft.pairChunk.push(index);
     return made;
@@ -165,6 +167,28 @@ export function takeChunk({ chunk, index, tokens }: Place, draft: Draft): void {
   if (chunk.elements.some((e) => e.kind === 'more')) for (const p of added) p.more = true;
   strengths(chunk, added, draft);
   for (const e of chunk.elements) if (e.kind === 'bracket') takeBracket(e, { chunk, index, tokens }, draft, takeChunk);
+}
+
+/** Before the name of a product these make it the mixture itself: "a good degreaser", "this cleaner". */
+const OF_THE_MIXTURE = new Set(
+  'a an this that your our my as like great best good better nice homemade diy natural perfect favourite favorite simple easy'.split(
+    ' ',
+  ),
+);
+/** What is put in is none of that. */
+const PUTS = new Set('add adding mix mixing stir pour pouring combine put include blend whisk tip'.split(' '));
+
+/** True for a product's name that says what the mixture is, and names nothing of a hazardous class. */
+function saysWhatIsMade(
+  match: Extract<Known, { kind: 'asked' }>,
+  name: Element,
+  chunk: Chunk,
+  tokens: readonly Token[],
+): boolean {
+  if (match.because !== 'unknown-kind' || PUTS.has(chunk.verb)) return false;
+  const words = tokens.slice(name.from, name.to).filter((t) => t.kind === 'word');
+  if (words.some((w) => CLASS_WORDS.has(plainWord(w.text)))) return false;
+  return OF_THE_MIXTURE.has(tokens[name.from - 1]?.text ?? '') || OF_THE_MIXTURE.has(words[0]?.text ?? '');
 }
 
 /** "A or B": one of them goes in, and which is asked. */

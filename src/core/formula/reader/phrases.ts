@@ -19,7 +19,14 @@ export function phraseAt(i: number, tokens: readonly Token[]): Element | null {
     to: i + length,
   });
   const other = (length: number): Element => ({ kind: 'other', word: words(length), from: i, to: i + length });
-  if (/^(?:instead of|rather than|apart from|away from|free of|free from|other than|used to)$/.test(two)) return not(2);
+  // "never-fail", "not-too-strong", "no. 1": part of a name, no denial.
+  const [x, y, z] = [tokens[i], tokens[i + 1], tokens[i + 2]];
+  if (/^(?:no|not|never)$/.test(x?.text ?? '') && isSign(y, '-') && y?.tight && z?.tight)
+    return other(compoundEnd(tokens, i) - i);
+  if (x?.text === 'no' && (y?.kind === 'number' || (isSign(y, '.') && z?.kind === 'number')))
+    return other(y?.kind === 'number' ? 2 : 3);
+  if (two === 'why not') return other(2);
+  if (/^(?:instead of|rather than|apart from|away from|free of|free from|other than)$/.test(two)) return not(2);
   if (two.endsWith(' than') && !/^(?:more|less|rather|other) /.test(two)) return not(2);
   if (words(1) === 'unlike') return not(1);
   if (/^(?:in place of|in lieu of|leave out the|no need for)$/.test(three)) return not(3);
@@ -34,7 +41,7 @@ export function phraseAt(i: number, tokens: readonly Token[]): Element | null {
     return other(tokens[i + 2]?.text === 'out' ? 3 : 2);
   if (/^(?:not|dont|never) (?:only|just|too|much|enough|diluted|quite|necessarily|yet)$/.test(two)) return other(2);
   if (
-    /^no (?:need|problem|matter|substitutes?|substitution|more|less|longer|other|doubt|idea|worries|fuss|mess|rinsing|rinse|scrubbing|streaks?|residue|dyes?|scent|perfume|fragrance)$/.test(
+    /^no (?:need|problem|matter|substitutes?|substitution|name|brand|way|wonder|matter|more|less|longer|other|doubt|idea|worries|fuss|mess|rinsing|rinse|scrubbing|streaks?|residue|dyes?|scent|perfume|fragrance)$/.test(
       two,
     )
   )
@@ -85,4 +92,11 @@ export function phraseAt(i: number, tokens: readonly Token[]): Element | null {
   )
     return other(3);
   return null;
+}
+
+/** The end of words that hyphens join. */
+function compoundEnd(tokens: readonly Token[], start: number): number {
+  let i = start + 1;
+  while (isSign(tokens[i], '-') && tokens[i]?.tight === true && tokens[i + 1]?.tight === true) i += 2;
+  return i;
 }

@@ -10,7 +10,12 @@ import type { IngredientRef, Line } from '../formula';
  */
 export type Doubt =
   /** The name means several things; it is judged as the worst of them until answered. */
-  | { readonly kind: 'which-ingredient'; readonly because: AskedBecause; readonly choices: readonly Ingredient[] }
+  | {
+      readonly kind: 'which-ingredient';
+      readonly because: AskedBecause;
+      readonly written: string;
+      readonly choices: readonly Ingredient[];
+    }
   | { readonly kind: 'spelling'; readonly written: string; readonly choices: readonly Ingredient[] }
   /** Words beside a known name that nobody here understands. */
   | {

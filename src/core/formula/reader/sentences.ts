@@ -14,6 +14,8 @@ export interface Sentence {
   readonly whole: boolean;
   /** True if an empty line stands before it. */
   readonly gap: boolean;
+  /** True for an item of a list: ticked, numbered, marked with a sign. */
+  readonly listed: boolean;
 }
 
 const ABBREVIATIONS = new Set(
@@ -126,7 +128,17 @@ export function sentencesOf(lines: readonly TokenLine[], written: string): Sente
       if (!first || !last) return;
       const skip = place === 0 ? bullet : pastBullet(all);
       const inner = all.slice(skip).filter((_, k) => !isEmphasis(all, k + skip));
-      sentences.push({ tokens: inner, from: first.from, to: last.to, line: at, place, whole, gap: gap && place === 0 });
+      sentences.push({
+        tokens: inner,
+        from: first.from,
+        to: last.to,
+        line: at,
+        place,
+        whole,
+        gap: gap && place === 0,
+        listed:
+          place === 0 && line.tokens.slice(0, bullet).some((t) => !isSign(t, '#', '*', '_', '>', '"', '“', '`', '=')),
+      });
     });
   });
   return covering(sentences, written);

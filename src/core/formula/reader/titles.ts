@@ -45,10 +45,16 @@ function couldBeTitle(unit: Unit, listed: readonly Listed[]): boolean {
   const { paired, tokens, elements } = unit;
   const words = tokens.filter((t) => t.kind === 'word');
   const first = words[0]?.text ?? '';
-  if (words.length === 0 || words.length > 10 || unit.label !== null) return false;
+  if (words.length === 0 || words.length > 10 || unit.label !== null || unit.sentence.listed) return false;
+  if (words.some((w) => w.text === 'optional') || first === 'plus') return false;
+  if (elements.some((e) => e.kind === 'other' && e.word === 'vessel')) return false;
+  // "Zonk & vinegar": a list of two, unless a word says what it is.
+  const joined = elements.some((e) => e.kind === 'and' || e.kind === 'between');
+  if (joined && elements.some((e) => e.kind === 'unknown') && !PURPOSE_WORDS.has(words.at(-1)?.text ?? ''))
+    return false;
   const ends = unit.text.trimEnd().at(-1) ?? '';
   if (words.length > 4 && /[.!?]/.test(ends)) return false;
-  if (paired.keepsOut && elements.find((e) => e.kind !== 'other')?.kind !== 'name') return false;
+  if (paired.keepsOut && (paired.tells || elements.find((e) => e.kind !== 'other')?.kind !== 'name')) return false;
   if (paired.tells && elements.some((e) => e.kind === 'comma')) return false;
   if (paired.looseAmounts > 0 || paired.pairs.some((p) => p.amount !== null || p.strength)) return false;
   if (

@@ -159,6 +159,10 @@ function labelled(
     )
   )
     return none;
+  // "Zonk: 1 cup": how much of what nobody here knows.
+  const alone = pairUp(elementsOf(rest, options.measures), rest);
+  if (alone.pairs.length === 0 && elements.some((e) => e.kind === 'unknown') && startsWithMeasure(rest, options))
+    return none;
   if (names.length === 0) {
     const begins = headingOf(before);
     const known = elements.some((e) => e.kind === 'to-fill' || e.kind === 'each');
@@ -171,6 +175,11 @@ function labelled(
   }
   return none;
 }
+
+const startsWithMeasure = (tokens: readonly Token[], options: ReadOptions): boolean => {
+  const first = elementsOf(tokens.slice(0, 12), options.measures)[0];
+  return first?.kind === 'amount' || (first?.kind === 'other' && first.word === 'vessel');
+};
 
 const startsWithAmount = (tokens: readonly Token[], options: ReadOptions): boolean =>
   elementsOf(tokens.slice(0, 12), options.measures)[0]?.kind === 'amount';

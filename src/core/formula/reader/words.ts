@@ -88,6 +88,7 @@ const SMALL = set(`
   case need purpose question moment while bit place order need measure bigger smaller
   treat trick charm wonder wonders dream base moulds mould trays dye family friend mum nan granny grandma neighbour idea hack love life world secret magic job
   comment instead alternative version variation favourite favorite
+  upwards downwards sideways forwards backwards indoors outdoors sparingly products product chemicals chemical
   divided split kind kinds sort any size hand hands skin eye eyes nose lungs
   purposes general purpose household home house kitchen bathroom
   substitutes substitute exact exactly precisely consistency thickness texture paste like
