@@ -1,5 +1,6 @@
 import { spawnSync } from 'node:child_process';
 import { STARTER_FORMULAS, writeFormulaFile } from '../src/core';
+import { runRead } from './readText';
 import { run } from './run';
 
 const FILES: Record<string, string> = {
@@ -186,3 +187,120 @@ test('as a command, from standard input', () => {
     spawnSync('node_modules/.bin/tsx', ['cli/evaluate.ts', '--text', '-'], { input: '', encoding: 'utf8' }).status,
   ).toBe(2);
 }, 60_000);
+
+describe('a batch', () => {
+  const batch = (entries: unknown): Record<string, unknown>[] => {
+    const result = run(['--batch', 'b.json'], (file) => (file === 'b.json' ? JSON.stringify(entries) : 'nothing'));
+    expect([result.code, result.stderr]).toEqual([0, '']);
+    return result.stdout
+      .trim()
+      .split('\n')
+      .map((line) => JSON.parse(line) as Record<string, unknown>);
+  };
+
+  test('gives one object a line, in order; what cannot be read says why, and the rest goes on', () => {
+    const out = batch([
+      { text: '1 cup vinegar\n1 cup water' },
+      { text: '1 capful bleach\n1 cup vinegar', args: ['--scope', 'fresh'] },
+      { args: ['--meet', 'bleach gel with lemon', 'ammonia', '--scope', 'sequence'] },
+      { text: '' },
+      { text: '1 cup water', args: ['--batch', 'x.json'] },
+      { args: 'no list' },
+      7,
+    ]);
+    expect(out.map((o) => o.verdict ?? o.error)).toEqual([
+      'clear',
+      'danger',
+      'danger',
+      expect.stringContaining('The text is empty'),
+      expect.stringContaining('--batch cannot stand'),
+      expect.stringContaining('Accepted: { "text"'),
+      expect.stringContaining('Give exactly one of'),
+    ]);
+  });
+
+  test.each([
+    ['{"text":"x"}', /no JSON array/],
+    ['nonsense', /not JSON/],
+  ])('a file that holds %j ends 2', (text, expected) => {
+    const result = run(['--batch', 'b.json'], () => text);
+    expect(result.code).toBe(2);
+    expect(result.stderr).toMatch(expected);
+  });
+});
+
+describe('read', () => {
+  const read = (...args: string[]) =>
+    runRead(args, (file) => {
+      if (file === 't.txt')
+        return 'Glass spray (makes 500 mL)\n½ c. vinegar\n1 cup balsamic vinegar\nShake. Never add bleach.\nqwer asdf';
+      if (file === 'b.json') return JSON.stringify(['1 cup vinegar', '', 3]);
+      throw new Error('no such file');
+    });
+
+  test('shows how a text is read, every character in an entry', () => {
+    const out = JSON.parse(read('--text', 't.txt').stdout) as {
+      name: string;
+      makesML: number;
+      lines: { as: string; ingredient: string; doubts: string[]; span: [number, number] }[];
+      notes: { text: string }[];
+      unread: { text: string; because: string }[];
+    };
+    expect(out).toMatchObject({
+      name: 'Glass spray',
+      makesML: 500,
+      lines: [
+        { text: '½ c. vinegar', as: '½ cup white vinegar', ingredient: 'white-vinegar', doubts: [] },
+        { ingredient: 'white-vinegar', doubts: ['other-words'] },
+      ],
+      unread: [{ text: 'qwer asdf', because: 'not-understood' }],
+    });
+    expect(out.notes.map((n) => n.text)).toEqual(['Glass spray (makes 500 mL)', 'Shake.', 'Never add bleach.']);
+  });
+
+  test('a batch of texts; what is no text, or empty, says so', () => {
+    const out = read('--batch', 'b.json')
+      .stdout.trim()
+      .split('\n')
+      .map((l) => JSON.parse(l) as Record<string, unknown>);
+    expect(out).toMatchObject([
+      { name: null, lines: [{ as: '1 cup white vinegar' }], unread: [] },
+      { error: expect.stringContaining('empty') },
+      { error: expect.stringContaining('Accepted: a string') },
+    ]);
+  });
+
+  test.each([
+    [[], /exactly one of --text FILE or --batch FILE/],
+    [['--text', 'nowhere.txt'], /cannot be read/],
+    [['--text', 't.txt', '--cup', 'tea'], /Accepted: us, metric/],
+    [['--nonsense'], /--nonsense/],
+  ])('%j ends 2', (args, expected) => {
+    const result = read(...args);
+    expect([result.code, result.stdout]).toEqual([2, '']);
+    expect(result.stderr).toMatch(expected);
+  });
+});
+
+test('two recipes of one name and other spellings meet as what they are', () => {
+  // Names that once hid in others: the verdict follows the thing, not a word in it.
+  for (const [a, b, code] of [
+    ['spirits of salt', 'bleach', 'chlorine-gas'],
+    ['bleach scouring powder', 'vinegar', 'chlorine-gas'],
+    ['bleach toilet cleaner', 'vinegar', 'chlorine-gas'],
+    ['toilet cleaner', 'bleach', 'chlorine-gas'],
+    ['toilet cleaner', 'vinegar', 'chlorine-gas'],
+    ['bleaching powder', 'vinegar', 'chlorine-gas'],
+    ['nitric acid', 'bleach', 'chlorine-gas'],
+    ['glacial acetic acid', 'bleach', 'chlorine-gas'],
+    ['drain opener', 'vinegar', 'chlorine-gas'],
+    ['disinfectant', 'ammonia', 'chloramine-gas'],
+  ] as const) {
+    const report = printed('--meet', a, b, '--scope', 'drain') as unknown as {
+      verdict: string;
+      findings: { code: string }[];
+    };
+    expect([a, b, report.verdict]).toEqual([a, b, 'danger']);
+    expect(report.findings.map((f) => f.code)).toContain(code);
+  }
+});

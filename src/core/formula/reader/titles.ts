@@ -95,7 +95,8 @@ function couldBeTitle(unit: Unit, listed: readonly Listed[]): boolean {
     ].includes(first)
   )
     return false;
-  if (tokens.some((t) => t.kind === 'number') && paired.pairs.length > 0) return false;
+  const inBrackets = (i: number): boolean => elements.some((e) => e.kind === 'bracket' && i >= e.from && i < e.to);
+  if (tokens.some((t, i) => t.kind === 'number' && !inBrackets(i)) && paired.pairs.length > 0) return false;
   // Two things and nothing else are ingredients; so is one by its own name alone.
   const names = namesIn(elements);
   // "A bottle full of vinegar" tells what is in it.
