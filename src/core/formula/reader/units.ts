@@ -186,7 +186,8 @@ const startsWithAmount = (tokens: readonly Token[], options: ReadOptions): boole
 
 /** True for words that say what a mixture is for, and name nothing of a hazardous class: "oven cleaner", "mould spray". */
 export function isPurpose(tokens: readonly Token[], elements: readonly Element[]): boolean {
-  const all = tokens.filter((t) => t.kind === 'word');
+  const bracketed = (i: number): boolean => elements.some((e) => e.kind === 'bracket' && i >= e.from && i < e.to);
+  const all = tokens.filter((t, i) => t.kind === 'word' && !bracketed(i));
   const words =
     all.length > 1 && /^(?:recipes?|version|diy|idea)$/.test(all.at(-1)?.text ?? '') ? all.slice(0, -1) : all;
   const last = words.at(-1)?.text ?? '';
