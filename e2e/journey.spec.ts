@@ -13,7 +13,7 @@ test('from a pasted recipe to a labelled bottle, kept through a reload, a file a
   await page.getByRole('button', { name: 'Paste a recipe' }).click();
   await page.getByTestId('recipe-text').fill(RECIPE);
   await expect(page.getByTestId('verdict')).toContainText('Cancels out');
-  await expect(page.getByTestId('standing')).toHaveText('One line is doubtful: look at what is marked.');
+  await expect(page.getByTestId('standing')).toHaveText('One question is open: answer it above.');
   await page.getByRole('radio', { name: 'dish soap' }).click();
   await expect(page.getByTestId('verdict')).toContainText('Clear');
   await expect(page.getByTestId('standing')).toHaveText('Every line was understood.');

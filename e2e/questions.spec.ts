@@ -32,7 +32,7 @@ for (const [what, text, words] of [
 test('a hazard in a note is answered with one tap, and the answer outlives a reload', async ({ page }) => {
   await paste(page, 'Name: Spray\nHow: add bleach last\n1 cup vinegar\n1 cup water');
   await expect(page.getByTestId('named-hazard')).toContainText('Line 2: How: add bleach last');
-  await page.getByRole('button', { name: 'bleach does not go in' }).click();
+  await page.getByRole('button', { name: 'It does not: bleach' }).click();
   await expect(page.getByTestId('verdict')).toHaveAccessibleName(/Clear/);
   await expect(page.getByText('Every line was understood.')).toBeVisible();
   await page.reload();
@@ -42,7 +42,7 @@ test('a hazard in a note is answered with one tap, and the answer outlives a rel
 
 test('a hazard that goes in becomes a line, and is judged', async ({ page }) => {
   await paste(page, 'Name: Spray\nHow: add bleach last\n1 cup vinegar\n1 cup water');
-  await page.getByRole('button', { name: 'bleach goes in' }).click();
+  await page.getByRole('button', { name: 'It goes in: bleach' }).click();
   await expect(page.getByTestId('recipe-text')).toHaveValue(/\nbleach$/);
   await expect(page.getByTestId('verdict')).toHaveAccessibleName(/Danger/);
   await expect(page.getByTestId('finding-chlorine-gas')).toBeVisible();
@@ -50,7 +50,7 @@ test('a hazard that goes in becomes a line, and is judged', async ({ page }) => 
 
 test('a title is said to be only the name; then it names the label', async ({ page }) => {
   await paste(page, 'Ammonia booster\n1 cup vinegar\n1 cup water');
-  await page.getByRole('button', { name: '"Ammonia booster" is only the name' }).click();
+  await page.getByRole('button', { name: 'It is only the name: "Ammonia booster"' }).click();
   await expect(page.getByTestId('verdict')).toHaveAccessibleName(/Clear/);
   await expect(page.getByTestId('formula-name')).toHaveValue('Ammonia booster');
   await page.getByTestId('next-bottle').click();

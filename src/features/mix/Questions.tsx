@@ -70,8 +70,8 @@ function NamedHazardQuestion({ hazard, text, onGoesIn, onKeepsOut }: HazardProps
       </Soft>
       <Body style={styles.ask}>“{hazard.word}” stands in the text. Does it go in?</Body>
       <View style={styles.buttons}>
-        <Action title="It goes in" onPress={onGoesIn} label={`${hazard.word} goes in`} />
-        <Action title="It does not" onPress={onKeepsOut} label={`${hazard.word} does not go in`} />
+        <Action title="It goes in" onPress={onGoesIn} label={`It goes in: ${hazard.word}`} />
+        <Action title="It does not" onPress={onKeepsOut} label={`It does not: ${hazard.word}`} />
       </View>
     </View>
   );

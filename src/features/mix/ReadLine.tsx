@@ -71,7 +71,7 @@ export function ReadLine({ item, line, correction, disagrees, onCorrect }: Props
               title="Undo"
               weight="quiet"
               onPress={() => onCorrect(null)}
-              label={`Read "${item.text}" as before`}
+              label={`Undo: read "${item.text}" as before`}
             />
           )}
         </View>
@@ -118,14 +118,14 @@ export function ReadLine({ item, line, correction, disagrees, onCorrect }: Props
             <Action
               title="It is an ingredient"
               onPress={() => setOpen(true)}
-              label={`Change how "${item.text}" is read`}
+              label={`It is an ingredient: "${item.text}"`}
             />
           )}
           {item.kind === 'unread' && (
             <Action
               title={item.because === 'title-with-ingredient' ? 'It is only the name' : 'It is a note'}
               onPress={() => onCorrect({ isNote: true })}
-              label={`"${item.text}" is ${item.because === 'title-with-ingredient' ? 'only the name' : 'a note'}`}
+              label={`${item.because === 'title-with-ingredient' ? 'It is only the name' : 'It is a note'}: "${item.text}"`}
             />
           )}
           {correction && (
@@ -133,7 +133,7 @@ export function ReadLine({ item, line, correction, disagrees, onCorrect }: Props
               title="Undo"
               weight="quiet"
               onPress={() => onCorrect(null)}
-              label={`Read "${item.text}" as before`}
+              label={`Undo: read "${item.text}" as before`}
             />
           )}
         </View>
@@ -197,12 +197,7 @@ function Ask({ doubt, item, onOther, onCorrect }: AskProps) {
             onChoose={(id) => onCorrect({ ingredient: { kind: 'known', id } })}
           />
           <View style={styles.start}>
-            <Action
-              title="Something else"
-              weight="quiet"
-              onPress={onOther}
-              label={`"${item.text}" is something else`}
-            />
+            <Action title="Something else" weight="quiet" onPress={onOther} label={`Something else: "${item.text}"`} />
           </View>
         </View>
       );

@@ -43,13 +43,13 @@ function ingredientsOf(items: readonly ReadItem[]): Ingredient[] {
  * of the text.
  *
  * @param corrections an entry that the person called a note answers for what stands in it
- * @param never keys of entries that list what it must not be used on
+ * @param apart keys of entries that are no part of what is made
  */
 export function namedHazards(
   text: string,
   items: readonly ReadItem[],
   corrections: Corrections,
-  never: ReadonlySet<string>,
+  apart: ReadonlySet<string>,
 ): NamedHazard[] {
   const words = wordsOf(cleanText(text));
   const texts = words.map((w) => w.text);
@@ -66,7 +66,7 @@ export function namedHazards(
     if (isKeptOut(words, find)) continue;
     while (at < items.length - 1 && (items[at]?.span[1] ?? 0) <= first.from) at += 1;
     const item = items[at];
-    if (!item || never.has(item.key) || corrections[item.key]?.isNote || corrections[item.key]?.keepsOut) continue;
+    if (!item || apart.has(item.key) || corrections[item.key]?.isNote || corrections[item.key]?.keepsOut) continue;
     if (find.purpose && isWhatIsMade(words, find, item)) continue;
     const word = texts.slice(find.at, find.at + find.length).join(' ');
     const key = `${item.key} ${word}`;

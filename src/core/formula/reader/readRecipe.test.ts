@@ -5,7 +5,7 @@ import { formulaFromReading } from '../fromReading';
 import { STARTER_FORMULAS } from '../starters';
 import { readAmount } from './readAmount';
 import { readRecipe } from './readRecipe';
-import type { ReadItem } from './reading';
+import type { Corrections, ReadItem } from './reading';
 
 const read = (text: string) => readRecipe(text, { measures: 'us' });
 const lines = (text: string): string[] =>
@@ -285,5 +285,62 @@ describe('names', () => {
   ])('%s is %s', (written, id) => {
     const item = readRecipe(`1 cup water\n1 tsp ${written}`, { measures: 'us' }).items.at(-1)!;
     expect(item.kind === 'line' && item.line.ingredient).toEqual({ kind: 'known', id });
+  });
+});
+
+describe('several recipes in one text', () => {
+  const text = 'Recipe 1: Window\n1 cup vinegar\n1 cup water\n\nRecipe 2: Mould\n1 cup bleach\n1 gallon water';
+
+  test('are asked about; until then all lines are judged together', () => {
+    const reading = read(text);
+    expect(reading.recipes).toEqual(['Window', 'Mould']);
+    expect(reading.items.filter((i) => i.kind === 'unread')).toMatchObject([
+      { because: 'which-recipe', choices: ['Window', 'Mould'] },
+      { because: 'which-recipe' },
+    ]);
+    expect(lines(text)).toContain('1 cup chlorine bleach');
+  });
+
+  test('the one that is chosen is read alone, and names it; the other raises nothing', () => {
+    const window = readRecipe(text, { measures: 'us', recipe: 0 });
+    expect(window).toMatchObject({ title: 'Window', hazards: [] });
+    expect(window.items.flatMap((i) => (i.kind === 'line' ? [lineText(i.line)] : []))).toEqual([
+      '1 cup white vinegar',
+      '1 cup water',
+    ]);
+    const mould = readRecipe(text, { measures: 'us', recipe: 1 });
+    expect(mould.items.flatMap((i) => (i.kind === 'line' ? [lineText(i.line)] : []))).toEqual([
+      '1 cup chlorine bleach',
+      '1 gallon water',
+    ]);
+  });
+});
+
+describe('what a person answers', () => {
+  const ask = (text: string, corrections: Corrections) => readRecipe(text, { measures: 'us', corrections });
+
+  test('a title that is only a name names it, and its hazard is answered for', () => {
+    const text = 'Ammonia booster\n1 cup vinegar';
+    expect(read(text)).toMatchObject({
+      title: null,
+      items: [{ kind: 'unread', because: 'title-with-ingredient' }, {}],
+    });
+    expect(ask(text, { 'Ammonia booster': { isNote: true } })).toMatchObject({ title: 'Ammonia booster', hazards: [] });
+  });
+
+  test('a title that goes in is a line', () => {
+    const bleach = { ingredient: { kind: 'known' as const, id: 'chlorine-bleach' } };
+    expect(ask('Bleach booster\n1 cup vinegar', { 'Bleach booster': bleach }).items[0]).toMatchObject({
+      kind: 'line',
+      line: { ingredient: bleach.ingredient },
+    });
+  });
+
+  test('a hazard in a card’s sentence is asked, until it is said to keep out or a line holds it', () => {
+    const text = 'Name: Spray\nHow: add bleach last\n1 cup vinegar';
+    expect(read(text).hazards).toMatchObject([{ word: 'bleach', key: 'How: add bleach last' }]);
+    expect(ask(text, { 'How: add bleach last': { keepsOut: true } }).hazards).toEqual([]);
+    expect(read(`${text}\nbleach`).hazards).toEqual([]);
+    expect(read(text.replace('How: add bleach last', 'Never on: bleach stains')).hazards).toEqual([]);
   });
 });

@@ -34,6 +34,8 @@ export function readRecipe(text: string, options: ReadOptions): ReadRecipe {
   const recipes = recipesIn(units, titleAt);
   const chosen = recipes.length > 1 ? (options.recipe ?? null) : null;
   const items: ReadItem[] = [];
+  // Entries that are no part of it: what it must not be used on, and the recipes that are not meant.
+  const apart = new Set(units.flatMap((u) => (u.role === 'header' && /^never on/i.test(u.text) ? [u.key] : [])));
   let title: string | null = null;
   let count = 0;
   let makes: number | undefined;
@@ -57,6 +59,7 @@ export function readRecipe(text: string, options: ReadOptions): ReadRecipe {
       continue;
     }
     const recipe = recipes.findLastIndex((r) => r.at <= i);
+    if (chosen !== null && recipe >= 0 && recipe !== chosen) apart.add(unit.key);
     const begins = recipes.length > 1 && recipes.some((r) => r.at === i);
     const names = recipes.map((r) => r.name);
     if (begins && chosen === recipe) title = recipes[recipe]?.name ?? title;
@@ -104,12 +107,7 @@ export function readRecipe(text: string, options: ReadOptions): ReadRecipe {
     title: header.name ?? title,
     recipes: recipes.length > 1 ? recipes.map((r) => r.name) : [],
     header: { ...(makes === undefined ? {} : { makesML: makes }), ...header },
-    hazards: namedHazards(
-      readable,
-      items,
-      options.corrections ?? {},
-      new Set(units.flatMap((u) => (u.role === 'header' && /^never on/i.test(u.text) ? [u.key] : []))),
-    ),
+    hazards: namedHazards(readable, items, options.corrections ?? {}, apart),
   };
 }
 
