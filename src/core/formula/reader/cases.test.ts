@@ -6,6 +6,7 @@ import { lineText } from '../card';
 import { formulaFromReading } from '../fromReading';
 import lineCases from './cases/reading-lines.json';
 import ownCases from './cases/own-lines.json';
+import ownTexts from './cases/own-texts.json';
 import ownSentences from './cases/own-sentences.json';
 import sentenceCases from './cases/reading-sentences.json';
 import textCases from './cases/reading-texts.json';
@@ -81,6 +82,13 @@ describe('a whole text', () => {
       const codes = weigh(text).codes;
       expect(codes).toContain(more.must);
     }
+  });
+});
+
+describe('a sound recipe, with all that pages and people write around it', () => {
+  test.each(ownTexts)('$text', ({ text, right }) => {
+    expect(read(text)).toEqual({ as: right, asked: false });
+    expect(readRecipe(text, { measures: 'us' }).hazards).toEqual([]);
   });
 });
 

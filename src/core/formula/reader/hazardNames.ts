@@ -114,7 +114,7 @@ export function hazardAt(texts: readonly string[], i: number): Find | null {
 }
 
 const JOB_WORDS = new Set(
-  'cleaner cleanser spray remover descaler opener disinfectant degreaser unblocker polish gel whitener booster liquid powder killer'.split(
+  'cleaner cleanser spray remover descaler opener disinfectant degreaser softener conditioner wash soap shampoo unblocker polish gel whitener booster liquid powder killer'.split(
     ' ',
   ),
 );

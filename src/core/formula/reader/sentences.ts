@@ -180,7 +180,7 @@ export function labelEnd(tokens: readonly Token[]): number {
     const token = tokens[i];
     if (token?.kind === 'number' && isSign(tokens[i + 1], ':')) return 0;
     if (isSign(token, ':')) return tokens[i + 1]?.tight === true && tokens[i + 1]?.kind === 'number' ? 0 : i + 1;
-    if (isSign(token, '-') && !token?.tight && tokens[i + 1]?.tight === false) return i + 1;
+    if (isSign(token, '-', '=') && !token?.tight && tokens[i + 1]?.tight === false) return i + 1;
     if (isSign(token, ',', '(', '.', ';')) return 0;
   }
   return 0;

@@ -6,7 +6,7 @@ import { isHeader, readHeader } from './cardHeader';
 import { joinedCells } from './cells';
 import type { Element, Known } from './element';
 import { elementsOf } from './elements';
-import type { Paired } from './pair';
+import { shares, type Paired } from './pair';
 import { pairUp } from './pairing';
 import type { CardHeader, ReadOptions, TextSpan } from './reading';
 import { headingOf, labelEnd, sentencesOf, type Sentence } from './sentences';
@@ -169,6 +169,11 @@ function labelled(
     if (known || (dash && !begins && !startsWithAmount(rest, options))) return none;
     return { tokens: rest, label: words, recipe: false, begins };
   }
+  // "Castile wash: ¼ cup castile soap": called after what goes into it.
+  const last = before.filter((t) => t.kind === 'word').at(-1)?.text ?? '';
+  const within = alone.pairs.filter((p) => p.amount !== null);
+  const held = names.every((n) => within.some((p) => p.match !== null && shares(p.match, n.match)));
+  if (PURPOSE_WORDS.has(last) && held) return { tokens: rest, label: words, recipe: false, begins: null };
   // "Bathroom mould spray: 2 tsp tea tree oil": what is made, over what goes into it.
   if (isPurpose(before, elements) && pairUp(elementsOf(rest, options.measures), rest).pairs.length > 0) {
     return { tokens: rest, label: words, recipe: false, begins: null };
