@@ -1,3 +1,4 @@
+import { MOST_LINES } from '../formula/formula';
 import { lineIdAt } from '../formula/fromReading';
 import type { Doubt, ReadItem, ReadRecipe } from '../formula/reader/reading';
 import type { Beside, OpenLine } from './options';
@@ -10,9 +11,27 @@ const quoted = (text: string): string => {
   return plain.length > MAX_QUOTED ? `${plain.slice(0, MAX_QUOTED - 1)}…` : plain;
 };
 
+const WHICH_RECIPE = 'which of its recipes is meant';
+
+/** What is not known of a stretch that was not read. */
+function unreadAs(item: ReadItem & { kind: 'unread' }): string {
+  switch (item.because) {
+    case 'which-recipe':
+      return WHICH_RECIPE;
+    case 'title-with-ingredient':
+      return `whether ${quoted(item.text)} goes in`;
+    case 'too-many-lines':
+      return `what stands beyond the first ${MOST_LINES} lines`;
+    case 'too-long':
+      return 'what stands beyond its end: the text is too long';
+    case 'not-understood':
+      return quoted(item.text);
+  }
+}
+
 /** What an entry could not make sense of, in the words that stand there. */
 function notUnderstood(item: ReadItem): string[] {
-  if (item.kind === 'unread') return [quoted(item.text)];
+  if (item.kind === 'unread') return [unreadAs(item)];
   if (item.kind !== 'line') return [];
   return item.doubts.flatMap((d) => {
     switch (d.kind) {
@@ -20,6 +39,8 @@ function notUnderstood(item: ReadItem): string[] {
         return [quoted(d.written)];
       case 'spelling':
         return [quoted(d.written)];
+      case 'which-recipe':
+        return [WHICH_RECIPE];
       case 'how-strong':
         return [quoted(item.text)];
       default:
@@ -53,7 +74,7 @@ function openLines(item: ReadItem & { kind: 'line' }, lineId: string): OpenLine[
  * hazards stand in it unaccounted for, and which lines may mean several things.
  */
 export const besideOf = (reading: ReadRecipe): Beside => ({
-  unread: reading.items.flatMap(notUnderstood),
+  unread: [...new Set(reading.items.flatMap(notUnderstood))],
   notes: reading.items.flatMap((i) => (i.kind === 'note' || i.kind === 'title' ? [i.text] : [])),
   hazards: [...new Set(reading.hazards.map((h) => h.word))],
   open: reading.items

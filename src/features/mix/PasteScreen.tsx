@@ -238,7 +238,14 @@ function Paste({ from }: { from: Formula | null }) {
       ) : (
         <>
           {evaluation && (
-            <VerdictBanner level={evaluation.verdict} saying={sayingOf(evaluation.verdict, evaluation.findings)} />
+            <VerdictBanner
+              level={evaluation.verdict}
+              saying={
+                waits > 0 && !danger
+                  ? 'Not settled: answer what is asked.'
+                  : sayingOf(evaluation.verdict, evaluation.findings)
+              }
+            />
           )}
           {howRead}
           {nameField}

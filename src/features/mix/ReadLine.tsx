@@ -19,7 +19,7 @@ import { Action, Body, Choice, COLORS, Field, Kind, Part, readable, Sheet, SPACE
 const UNREAD: Readonly<Record<UnreadBecause, string>> = {
   'not-understood': 'Not understood. A line looks like “1 cup white vinegar”; a note says nothing that goes in.',
   'title-with-ingredient': 'Is that only its name, or does it go in? If it goes in, say how much.',
-  'which-recipe': 'Another recipe begins here.',
+  'which-recipe': 'A recipe begins here.',
   'too-many-lines': `Not judged: only the first ${MOST_LINES} lines are. Paste one recipe, and leave the rest out.`,
   'too-long': 'Not read: it is too long. Paste the recipe alone.',
 };
@@ -32,7 +32,9 @@ const shortened = (text: string): string => (text.length > MAX_SHOWN ? `${text.s
 
 function questionOf(doubt: Extract<Doubt, { kind: 'which-ingredient' | 'spelling' | 'other-words' }>): string {
   if (doubt.kind === 'spelling') return 'Is this what is meant?';
-  if (doubt.kind === 'other-words') return `“${doubt.words}” is not understood. Is it one of these?`;
+  if (doubt.kind === 'other-words') {
+    return `“${doubt.words}” is not understood. Is it ${doubt.choices.length === 1 ? 'this' : 'one of these'}?`;
+  }
   return doubt.because === 'several-meanings'
     ? 'Which one is meant?'
     : 'Products of that name are of more than one kind. What does its label say? Until then it is judged as the worse.';

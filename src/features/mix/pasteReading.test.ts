@@ -1,5 +1,5 @@
 import { DEFAULT_SETTINGS, formulaText, STARTER_FORMULAS } from '@/core';
-import { EMPTY_PASTE, isPasteDraft, readPaste, standing, type PasteDraft } from './pasteReading';
+import { EMPTY_PASTE, isPasteDraft, lineNumber, readPaste, standing, type PasteDraft } from './pasteReading';
 
 const US = { ...DEFAULT_SETTINGS, cup: 'us' as const };
 const read = (part: Partial<PasteDraft>) => readPaste({ ...EMPTY_PASTE, ...part }, US);
@@ -54,3 +54,28 @@ test.each([[EMPTY_PASTE, true] as const, [{ text: 1, corrections: {} }, false] a
   '%j as a kept draft: %s',
   (value, good) => expect(isPasteDraft(value)).toBe(good),
 );
+
+test.each([
+  ['Bleach booster\n1 cup vinegar\n1 cup water', 1],
+  ['1 cup water\n1 cup balsamic vinegar\nqwer asdf', 2],
+  ['Name: Spray\nHow: add ammonia last\n1 cup vinegar', 1],
+  ['Recipe 1: Window\n1 cup vinegar\nRecipe 2: Floor\n2 cups water', 1],
+  ['1 cup water\na capful of dish soap', 0],
+])('%j: %i questions before a bottle, and never clear while one is open', (text, waits) => {
+  const reading = read({ text });
+  expect(reading.waits).toBe(waits);
+  if (waits > 0) expect(reading.evaluation?.verdict).not.toBe('clear');
+  expect(standing(reading)).not.toMatch(/Every line was understood/);
+});
+
+test('of several recipes the chosen one is read; nothing is open then', () => {
+  const text = 'Recipe 1: Window\n1 cup vinegar\n1 cup water\nRecipe 2: Mould\n1 cup bleach';
+  expect(read({ text, recipe: 0 })).toMatchObject({ waits: 0, name: 'Window', evaluation: { verdict: 'clear' } });
+  expect(read({ text }).evaluation?.verdict).toBe('danger');
+});
+
+test.each([
+  ['a', 0, 1],
+  ['a\nb', 2, 2],
+  ['a\r\nb\r\nc', 6, 3],
+])('in %j, place %i is on line %i', (text, at, line) => expect(lineNumber(text, at)).toBe(line));

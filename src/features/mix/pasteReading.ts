@@ -60,7 +60,7 @@ export interface PasteReading {
   /** Texts of the lines whose two amounts do not agree. */
   readonly disagreeing: ReadonlySet<string>;
   readonly doubtful: number;
-  /** Hazards that stand in the text and that nothing accounts for. */
+  /** Hazards that stand in the text and that nothing accounts for, but those in an entry that is asked about itself. */
   readonly hazards: readonly NamedHazard[];
   /** How many questions have to be answered before anything is made of it. */
   readonly waits: number;
@@ -81,6 +81,9 @@ export function readPaste(draft: PasteDraft, settings: Settings): PasteReading {
   const read = formulaFromReading(reading, 'reading', 'My recipe', cup);
   const formula = read && { ...read, use, measures: cup };
   const at = atOf(use, settings);
+  // A hazard in an entry that is asked about anyway is one question with it.
+  const open = new Set(reading.items.flatMap((i) => (i.kind === 'unread' ? [i.key] : [])));
+  const hazards = reading.hazards.filter((h) => !open.has(h.key));
   const outcome = formula && evaluate(formula, at, besideOf(reading));
   const disagreeing = new Set(
     formula ? disagreements(formula, settings.dropsPerML).flatMap((d) => d.line.text ?? []) : [],
@@ -97,8 +100,8 @@ export function readPaste(draft: PasteDraft, settings: Settings): PasteReading {
     evaluation: outcome?.ok ? outcome.value : null,
     problem: outcome && !outcome.ok ? (outcome.problems[0]?.message ?? null) : null,
     disagreeing,
-    hazards: reading.hazards,
-    waits: questionsIn(reading.items) + reading.hazards.length,
+    hazards,
+    waits: questionsIn(reading.items) + hazards.length,
     recipes: reading.recipes,
     recipe,
     doubtful: reading.items.filter((i) => isDoubtful(i) || (i.kind === 'line' && disagreeing.has(i.text))).length,
