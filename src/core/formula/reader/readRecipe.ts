@@ -2,12 +2,12 @@ import { MOST_LINES, type Line } from '../formula';
 import { emptyPair, itemsOf, ownLine } from './entries';
 import { lineItem } from './lineItem';
 import { namedHazards } from './namedHazards';
-import type { ReadItem, ReadOptions, ReadRecipe } from './reading';
-import { listedPairs } from './repeats';
+import type { CardHeader, ReadItem, ReadOptions, ReadRecipe } from './reading';
+import { listedPairs, type Listed } from './repeats';
 import { makesOf, settleFractions, settlePercentages } from './settling';
-import { recipesIn } from './severalRecipes';
+import { recipesIn, type Recipe } from './severalRecipes';
 import { nameIn, titleIndex, titleItem } from './titles';
-import { unitsOf, where, type Head } from './units';
+import { unitsOf, where, type Head, type Unit } from './units';
 
 /** More text than this is not a recipe: the rest is said, and not read. */
 export const MOST_TEXT = 20_000;
@@ -32,83 +32,96 @@ export function readRecipe(text: string, options: ReadOptions): ReadRecipe {
   const listed = listedPairs(units);
   const titleAt = titleIndex(units, listed);
   const recipes = recipesIn(units, titleAt);
-  const chosen = recipes.length > 1 ? (options.recipe ?? null) : null;
-  const items: ReadItem[] = [];
-  // Entries that are no part of it: what it must not be used on, and the recipes that are not meant.
-  const apart = new Set(units.flatMap((u) => (u.role === 'header' && /^never on/i.test(u.text) ? [u.key] : [])));
-  let title: string | null = null;
-  let count = 0;
-  let makes: number | undefined;
-  for (const [i, unit] of units.entries()) {
-    if (count >= MOST_LINES) {
-      items.push(restOf(readable, unit.span[0], 'too-many-lines'));
-      break;
-    }
-    makes = makes ?? makesOf(unit, options);
-    if (i === titleAt) {
-      const said = options.corrections?.[unit.key];
-      const made = said?.ingredient ? lineItem(where(unit), emptyPair(unit), said) : titleItem(unit, listed, said);
-      if (made.kind === 'title') title = nameIn(unit);
-      items.push(made);
-      continue;
-    }
-    const own = ownLine(unit, header, options);
-    if (own) {
-      items.push(own);
-      count += 1;
-      continue;
-    }
-    const recipe = recipes.findLastIndex((r) => r.at <= i);
-    if (chosen !== null && recipe >= 0 && recipe !== chosen) apart.add(unit.key);
-    const begins = recipes.length > 1 && recipes.some((r) => r.at === i);
-    const names = recipes.map((r) => r.name);
-    if (begins && chosen === recipe) title = recipes[recipe]?.name ?? title;
-    if (begins && unit.paired.pairs.every((p) => p.amount === null)) {
-      items.push(
-        chosen === null
-          ? { kind: 'unread', because: 'which-recipe', choices: names, ...where(unit) }
-          : { kind: 'note', ...where(unit) },
-      );
-      continue;
-    }
-    if (chosen !== null && recipe !== chosen && recipe >= 0) {
-      items.push({ kind: 'note', ...where(unit) });
-      continue;
-    }
-    if (
-      unit.label !== null &&
-      !/^for /i.test(unit.label) &&
-      title === null &&
-      count === 0 &&
-      unit.section === null &&
-      titleAt < 0 &&
-      unit.paired.pairs.length > 0
-    )
-      title = unit.label;
-    const made = itemsOf(unit, listed, options);
-    count += made.filter((m) => m.kind === 'line').length;
-    const asksWhich = begins && chosen === null;
-    items.push(
-      ...(asksWhich
-        ? made.map((m) =>
-            m.kind === 'line' ? { ...m, doubts: [...m.doubts, { kind: 'which-recipe' as const, choices: names }] } : m,
-          )
-        : made),
-    );
-  }
-  // Furniture alone: tags, signs that nobody sees.
-  if (units.length === 0 && readable.trim() !== '') items.push({ ...restOf(readable, 0, 'too-long'), kind: 'note' });
-  const last = units.at(-1);
-  if (last && count < MOST_LINES && readable.slice(last.span[1]).trim() !== '')
-    items.push(restOf(readable, last.span[1], 'too-many-lines'));
+  const told: Told = { units, listed, titleAt, recipes, header, options };
+  const { items, title, apart } = entriesOf(told, readable);
   if (text.length > MOST_TEXT && text.slice(MOST_TEXT).trim() !== '') items.push(restOf(text, MOST_TEXT, 'too-long'));
+  const makesML = units.map((u) => makesOf(u, options)).find((ML) => ML !== undefined);
   return {
     items,
     title: header.name ?? title,
-    recipes: recipes.length > 1 ? recipes.map((r) => r.name) : [],
-    header: { ...(makes === undefined ? {} : { makesML: makes }), ...header },
+    recipes: recipes.map((r) => r.name),
+    header: { ...(makesML === undefined ? {} : { makesML }), ...header },
     hazards: namedHazards(readable, items, options.corrections ?? {}, apart),
   };
+}
+
+/** A text as its sentences tell it, each by itself and all together. */
+interface Told {
+  readonly units: readonly Unit[];
+  readonly listed: readonly Listed[];
+  /** Where the title stands; -1 for none. */
+  readonly titleAt: number;
+  /** None where the text holds one recipe. */
+  readonly recipes: readonly Recipe[];
+  readonly header: CardHeader;
+  readonly options: ReadOptions;
+}
+
+interface Entries {
+  readonly items: ReadItem[];
+  readonly title: string | null;
+  /** Keys of entries that are no part of it: what it must not be used on, and the recipes that are not meant. */
+  readonly apart: ReadonlySet<string>;
+}
+
+/** The entries of a text, up to the last line that is judged; what is left after it in one. */
+function entriesOf(told: Told, text: string): Entries {
+  const { units, recipes, titleAt } = told;
+  const chosen = recipes.length > 1 ? (told.options.recipe ?? null) : null;
+  const apart = new Set(units.flatMap((u) => (u.role === 'header' && /^never on/i.test(u.text) ? [u.key] : [])));
+  const items: ReadItem[] = [];
+  let title = chosen === null ? null : (recipes[chosen]?.name ?? null);
+  let lines = 0;
+  for (const [i, unit] of units.entries()) {
+    if (lines >= MOST_LINES) {
+      items.push(restOf(text, unit.span[0], 'too-many-lines'));
+      return { items, title, apart };
+    }
+    const recipe = recipes.findLastIndex((r) => r.at <= i);
+    if (chosen !== null && recipe >= 0 && recipe !== chosen) {
+      apart.add(unit.key);
+      items.push({ kind: 'note', ...where(unit) });
+      continue;
+    }
+    const made = entriesOfUnit(unit, i, told, chosen);
+    if (i === titleAt && made[0]?.kind === 'title') title ??= nameIn(unit);
+    if (namesTheRest(unit, titleAt) && lines === 0) title ??= unit.label;
+    lines += made.filter((m) => m.kind === 'line').length;
+    items.push(...made);
+  }
+  const read = units.at(-1)?.span[1] ?? 0;
+  // Furniture alone: tags, signs that nobody sees.
+  if (units.length === 0 && text.trim() !== '') items.push({ ...restOf(text, 0, 'too-long'), kind: 'note' });
+  else if (text.slice(read).trim() !== '') items.push(restOf(text, read, 'too-many-lines'));
+  return { items, title, apart };
+}
+
+/** "Carpet freshener: 2 cups baking soda": a label that names what its line makes. */
+const namesTheRest = (unit: Unit, titleAt: number): boolean =>
+  unit.label !== null &&
+  !/^for /i.test(unit.label) &&
+  unit.section === null &&
+  titleAt < 0 &&
+  unit.paired.pairs.length > 0;
+
+/** What a sentence comes to, now that the whole text is known. */
+function entriesOfUnit(unit: Unit, at: number, told: Told, chosen: number | null): ReadItem[] {
+  const { listed, options, recipes } = told;
+  if (at === told.titleAt) {
+    const said = options.corrections?.[unit.key];
+    return [said?.ingredient ? lineItem(where(unit), emptyPair(unit), said) : titleItem(unit, listed, said)];
+  }
+  const own = ownLine(unit, told.header, options);
+  if (own) return [own];
+  const made = itemsOf(unit, listed, options);
+  if (!recipes.some((r) => r.at === at)) return made;
+  if (chosen !== null) return unit.role === 'recipe-title' ? [{ kind: 'note', ...where(unit) }] : made;
+  // Another recipe begins here: which is meant is asked, at its title or its first line.
+  const choices = recipes.map((r) => r.name);
+  if (unit.paired.pairs.every((p) => p.amount === null)) {
+    return [{ kind: 'unread', because: 'which-recipe', choices, ...where(unit) }];
+  }
+  return made.map((m) => (m.kind === 'line' ? { ...m, doubts: [...m.doubts, { kind: 'which-recipe', choices }] } : m));
 }
 
 /** What is left of a text, in one entry. */

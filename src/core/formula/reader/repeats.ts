@@ -1,9 +1,13 @@
+import { MOST_LINES } from '../formula';
 import type { Ingredient } from '../../catalogue/ingredient';
 import { plainName } from '../../catalogue/lookup';
 import { isAsked } from '../../quantity/amount';
 import type { Known } from './element';
 import { possible, shares, type Pair } from './pair';
 import type { Unit } from './units';
+
+/** So many lines are held against mentions of them; more are not judged anyway. */
+const MAX_LISTED = 5 * MOST_LINES;
 
 /** Every pair that says how much, with the text it stands in: what a later sentence may repeat. */
 export interface Listed {
@@ -14,13 +18,15 @@ export interface Listed {
 }
 
 export const listedPairs = (units: readonly Unit[]): Listed[] =>
-  units.flatMap((unit) =>
-    unit.paired.pairs.flatMap((pair) =>
-      pair.match && (pair.amount !== null || pair.strength)
-        ? [{ pair, match: pair.match, text: plainName(unit.text), unit }]
-        : [],
-    ),
-  );
+  units
+    .flatMap((unit) =>
+      unit.paired.pairs.flatMap((pair) =>
+        pair.match && (pair.amount !== null || pair.strength)
+          ? [{ pair, match: pair.match, text: plainName(unit.text), unit }]
+          : [],
+      ),
+    )
+    .slice(0, MAX_LISTED);
 
 const isPlainWater = (i: Ingredient): boolean => i.water !== null && i.water !== 'boiling';
 

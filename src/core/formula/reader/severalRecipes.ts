@@ -2,7 +2,7 @@ import { nameIn } from './titles';
 import type { Unit } from './units';
 import { PURPOSE_WORDS } from './words';
 
-interface Recipe {
+export interface Recipe {
   readonly at: number;
   readonly name: string;
 }

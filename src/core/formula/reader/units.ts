@@ -31,11 +31,15 @@ export interface Unit {
   readonly label: string | null;
 }
 
-/** A text of one's own cards says whose cups it means. */
+/** What the header lines of a card say, put together as they are read. */
 export interface Head {
   header: CardHeader;
 }
 
+/** So many names are looked at, lines and mentions of them: far more than a recipe has. */
+const MAX_NAMED = 10 * MOST_LINES;
+
+/** The sentences of a text with what each came to by itself. What a card's header says is put into `head`. */
 export function unitsOf(text: string, options: ReadOptions, head: Head): Unit[] {
   const sentences = joinedCells(sentencesOf(tokenLines(text), text), options);
   const units: Unit[] = [];
@@ -44,23 +48,24 @@ export function unitsOf(text: string, options: ReadOptions, head: Head): Unit[] 
   let headerLine = -1;
   let read = 0;
   for (const sentence of sentences) {
-    if (read > MOST_LINES) break;
+    if (read > MAX_NAMED) break;
     const written = text.slice(sentence.from, sentence.to);
     const times = seen.get(written) ?? 0;
     seen.set(written, times + 1);
     const key = times === 0 ? written : `${written}#${times + 1}`;
     const common = { key, text: written, span: [sentence.from, sentence.to] as const, sentence };
+    const furniture = (role: 'header' | 'heading'): Unit => ({
+      ...common,
+      tokens: sentence.tokens,
+      elements: [],
+      paired: NOTHING,
+      section,
+      role,
+      label: null,
+    });
     // A card's header takes its whole line.
     if (sentence.line === headerLine) {
-      units.push({
-        ...common,
-        tokens: sentence.tokens,
-        elements: [],
-        paired: NOTHING,
-        section,
-        role: 'header',
-        label: null,
-      });
+      units.push(furniture('header'));
       continue;
     }
     if (sentence.place === 0) {
@@ -70,30 +75,14 @@ export function unitsOf(text: string, options: ReadOptions, head: Head): Unit[] 
         const own = [...(head.header.own ?? []), ...(header.own ?? [])];
         head.header = { ...head.header, ...header, ...(own.length > 0 ? { own } : {}) };
         headerLine = sentence.line;
-        units.push({
-          ...common,
-          tokens: sentence.tokens,
-          elements: [],
-          paired: NOTHING,
-          section,
-          role: 'header',
-          label: null,
-        });
+        units.push(furniture('header'));
         continue;
       }
     }
     const heading = headingOf(sentence.tokens);
     if (heading) {
       section = heading;
-      units.push({
-        ...common,
-        tokens: sentence.tokens,
-        elements: [],
-        paired: NOTHING,
-        section,
-        role: 'heading',
-        label: null,
-      });
+      units.push(furniture('heading'));
       continue;
     }
     const { tokens, label, recipe, begins } = labelled(sentence, options);
