@@ -114,7 +114,7 @@ export function nameAt(
 }
 
 /** Slips of typing that a word may hold: none in a short one, one in a middling, two in a long one. */
-const slipsIn = (word: string): number => (word.length < 4 ? 0 : word.length < 8 ? 1 : 2);
+const slipsIn = (word: string): number => (word.length < 4 ? 0 : word.length < 7 ? 1 : 2);
 
 /** True if a word is another with a slip or two in it. */
 const isSlipOf = (typed: string, word: string): boolean => {

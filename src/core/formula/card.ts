@@ -77,7 +77,8 @@ function nameText(line: Line): string {
 export function lineText(line: Line, writing: Writing = 'short'): string {
   const name = nameText(line);
   const strength = line.strength ? ` (${writtenNumber(line.strength.percent, writing)} % ${line.strength.basis})` : '';
-  const also = line.also ? ` (${amountText(line.also, writing)})` : '';
+  const fruit = line.also?.kind === 'pieces' ? (line.also.value.high > 1 ? ' lemons' : ' lemon') : '';
+  const also = line.also ? ` (${amountText(line.also, writing)}${fruit})` : '';
   if (line.amount.kind === 'to-fill') return `${name}${strength} to fill`;
   return `${amountText(line.amount, writing)}${also} ${name}${strength}`;
 }

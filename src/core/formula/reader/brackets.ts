@@ -23,6 +23,20 @@ export function takeBracket(bracket: Of<'bracket'>, place: Place, draft: Draft, 
   const amounts = of('amount');
   const names = of('name');
   const loose = draft.loose.at(-1);
+  const [again, only] = [amounts[0], names[0]];
+  // "2 tbsp lemon juice (1 lemon)": the same, said again.
+  if (
+    again &&
+    only &&
+    amounts.length === 1 &&
+    names.length === 1 &&
+    last?.match &&
+    last.amount &&
+    shares(last.match, only.match)
+  ) {
+    last.also = again.found.amount;
+    return;
+  }
   const strange = chunksOf(left).some(
     (c) => c.elements.some((e) => e.kind === 'amount') && c.elements.some((e) => e.kind === 'unknown'),
   );
