@@ -17,7 +17,9 @@ export function itemsOf(unit: Unit, listed: readonly Listed[], options: ReadOpti
   const others = listed.filter((l) => l.unit !== unit);
   const pairs = paired.pairs.filter((p) => !isRepeat(p, unit, others) && !isRinseWater(p) && !isWhatItIsFor(p));
   if (pairs.length > 0) {
-    const left = paired.unknown.length > 0 && pairs.some((p) => p.amount !== null);
+    // Beside what goes in, a word that nobody understands may go in as well.
+    const putIn = unit.elements.some((e, i) => e.kind === 'unknown' && precededByPut(unit, i));
+    const left = paired.unknown.length > 0 && (putIn || pairs.some((p) => p.amount !== null));
     const first = pairs[0];
     if (left && first) first.leftWords.push(...paired.unknown);
     if (paired.looseAmounts > 0) for (const p of pairs) p.asksAmount = true;
@@ -98,6 +100,8 @@ function precededByPut(unit: Unit, at: number): boolean {
     const e = unit.elements[i];
     if (e?.kind === 'other' || e?.kind === 'more') continue;
     if (e?.kind === 'clause') return unit.tokens[e.from]?.text === 'then';
+    // "Bleach and zonk"
+    if (e?.kind === 'and') return unit.elements[i - 1]?.kind === 'name';
     if (e?.kind === 'between') {
       joined = true;
       continue;
