@@ -279,3 +279,27 @@ describe('surfaces', () => {
     }
   });
 });
+
+describe('a name that may mean several things', () => {
+  const verdict = (text: string) => {
+    const { formula, beside } = formulaOf(text);
+    const result = evaluate(formula, AT, beside);
+    if (!result.ok) throw new Error(result.problems[0]?.message);
+    return { verdict: result.value.verdict, codes: result.value.findings.map((f) => f.code) };
+  };
+
+  test('is judged as the worst of them, in every combination', () => {
+    // Toilet cleaners hold acid or bleach, drain openers lye, acid or bleach: one of each may give off chlorine.
+    expect(verdict('1 tsp toilet cleaner\n1 tsp drain opener\n1 L water').codes).toEqual(
+      expect.arrayContaining(['chlorine-gas', 'of-unknown-kind']),
+    );
+    // Of the alcohols a recipe may mean, all burn; of the soaps, those of oil curdle with vinegar, dish soap does not.
+    expect(verdict('1 cup alcohol\n1 cup water').codes).toContain('flammable-liquid');
+    expect(verdict('2 tbsp soap\n1 cup vinegar')).toMatchObject({ verdict: 'defeats' });
+  });
+
+  test('with forty of them it still comes to a verdict', () => {
+    const text = Array.from({ length: 40 }, () => 'all-purpose cleaner').join('\n');
+    expect(verdict(text).verdict).toBe('danger');
+  });
+});

@@ -102,26 +102,45 @@ function judgeAtBothEnds(formula: Formula, middle: Judgement, at: Circumstances,
   return withFindings(worst, applyRule(vagueAmount, [...new Set(subjects)], at.scope));
 }
 
-/** So many readings of a formula's names are judged; where there are more, each name is changed by itself. */
+/** So many readings of a formula's names are judged. */
 const MAX_READINGS = 48;
 
-/** The formula with each of its open lines read as each of its choices, in every combination. */
-function otherReadings(formula: Formula, open: Beside['open']): Formula[] {
-  const lines = open
-    .map((o) => ({ id: o.lineId, choices: [...new Set(o.choices.map((c) => c.id))] }))
+/** Lines that are read alike, as one of the choices. */
+interface OpenName {
+  readonly lineIds: readonly string[];
+  readonly choices: readonly string[];
+}
+
+const combinationsOf = (names: readonly OpenName[]): number => names.reduce((n, name) => n * name.choices.length, 1);
+
+/** The open names: each line by itself; where that makes too many readings, lines of the same choices together. */
+function openNames(open: Beside['open']): OpenName[] {
+  const each = open
+    .map((o) => ({ lineIds: [o.lineId], choices: [...new Set(o.choices.map((c) => c.id))] }))
     .filter((o) => o.choices.length > 1);
-  if (lines.length === 0) return [];
-  const as = (of: Formula, lineId: string, id: string): Formula => ({
+  if (combinationsOf(each) <= MAX_READINGS) return each;
+  const alike = new Map<string, OpenName>();
+  for (const name of each) {
+    const key = name.choices.join(' ');
+    const lineIds = [...(alike.get(key)?.lineIds ?? []), ...name.lineIds];
+    alike.set(key, { lineIds, choices: name.choices });
+  }
+  return [...alike.values()];
+}
+
+/** The formula with its open names read as each of their choices: in every combination, or one by one where those are too many. */
+function otherReadings(formula: Formula, open: Beside['open']): Formula[] {
+  const names = openNames(open);
+  const as = (of: Formula, { lineIds }: OpenName, id: string): Formula => ({
     ...of,
     lines: of.lines.map((l) =>
-      l.id === lineId && (l.ingredient.kind !== 'known' || l.ingredient.id !== id) ? readAs(l, id) : l,
+      lineIds.includes(l.id) && (l.ingredient.kind !== 'known' || l.ingredient.id !== id) ? readAs(l, id) : l,
     ),
   });
-  const combinations = lines.reduce((n, l) => n * l.choices.length, 1);
   const readings =
-    combinations <= MAX_READINGS
-      ? lines.reduce<Formula[]>((made, l) => made.flatMap((f) => l.choices.map((id) => as(f, l.id, id))), [formula])
-      : lines.flatMap((l) => l.choices.map((id) => as(formula, l.id, id)));
+    combinationsOf(names) <= MAX_READINGS
+      ? names.reduce<Formula[]>((made, n) => made.flatMap((f) => n.choices.map((id) => as(f, n, id))), [formula])
+      : names.flatMap((n) => n.choices.map((id) => as(formula, n, id)));
   return readings.filter((f) => f.lines.some((l, i) => l !== formula.lines[i]));
 }
 
