@@ -77,3 +77,12 @@ test('a number that could be two is asked in a text, and read by locale and show
   await expect(page.getByText('Read as 1000.')).toBeVisible();
   await expect(page.getByTestId('make-it')).toBeEnabled();
 });
+
+test('of a text with too many lines the rest is left out with one tap', async ({ page }) => {
+  await paste(page, Array.from({ length: 60 }, (_, i) => `${i + 1} ml water`).join('\n'));
+  await expect(page.getByTestId('rest-of-text')).toContainText('From line 41: 41 ml water');
+  await expect(page.getByTestId('verdict')).not.toHaveAccessibleName(/Clear/);
+  await page.getByRole('button', { name: 'Leave the rest out' }).click();
+  await expect(page.getByTestId('verdict')).toHaveAccessibleName(/Clear/);
+  await expect(page.getByTestId('next-bottle')).toBeEnabled();
+});

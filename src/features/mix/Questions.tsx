@@ -1,9 +1,9 @@
 import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { isOpen, type Correction, type NamedHazard } from '@/core';
+import { isOpen, type Correction, type NamedHazard, type ReadItem } from '@/core';
 import { Action, Body, Choice, COLORS, Heading, Part, SPACE, Soft } from '@/ui';
 import { asksWhichRecipe, lineNumber, type PasteDraft, type PasteReading } from './pasteReading';
-import { ReadLine } from './ReadLine';
+import { ReadLine, UNREAD } from './ReadLine';
 
 interface Props {
   readonly read: PasteReading;
@@ -39,19 +39,43 @@ export const Questions = memo(function Questions({ read, onPut, onCorrect }: Pro
           onKeepsOut={() => onCorrect(hazard.key, { ...corrections[hazard.key], keepsOut: true })}
         />
       ))}
-      {open.map((item) => (
-        <ReadLine
-          key={item.key}
-          item={item}
-          line={lineNumber(text, item.span[0])}
-          correction={corrections[item.key]}
-          disagrees={false}
-          onCorrect={(c) => onCorrect(item.key, c)}
-        />
+      {open.filter(isRest).map((item) => (
+        <View key={item.key} style={styles.question} testID="rest-of-text">
+          <Soft>
+            From line {lineNumber(text, item.span[0])}: {beginning(item.text)}
+          </Soft>
+          <Body style={styles.ask}>{UNREAD[item.because]}</Body>
+          <View style={styles.buttons}>
+            <Action title="Leave the rest out" onPress={() => onPut({ text: text.slice(0, item.span[0]).trimEnd() })} />
+          </View>
+        </View>
       ))}
+      {open
+        .filter((item) => !isRest(item))
+        .map((item) => (
+          <ReadLine
+            key={item.key}
+            item={item}
+            line={lineNumber(text, item.span[0])}
+            correction={corrections[item.key]}
+            disagrees={false}
+            onCorrect={(c) => onCorrect(item.key, c)}
+          />
+        ))}
     </Part>
   );
 });
+
+/** What stands beyond the lines that are judged: it can only be left out. */
+const isRest = (item: ReadItem): item is ReadItem & { kind: 'unread' } =>
+  item.kind === 'unread' && (item.because === 'too-many-lines' || item.because === 'too-long');
+
+/** So much of a long stretch is shown, characters. */
+const MAX_BEGINNING = 80;
+const beginning = (text: string): string => {
+  const plain = text.replace(/\s+/g, ' ');
+  return plain.length > MAX_BEGINNING ? `${plain.slice(0, MAX_BEGINNING - 1)}…` : plain;
+};
 
 interface HazardProps {
   readonly hazard: NamedHazard;

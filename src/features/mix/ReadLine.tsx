@@ -15,7 +15,7 @@ import { Action, Body, Choice, COLORS, Kind, readable, SPACE, Soft, volumeText }
 import { CorrectionSheet } from './CorrectionSheet';
 
 /** What is asked about a stretch that could not be read, and what would be accepted. */
-const UNREAD: Readonly<Record<UnreadBecause, string>> = {
+export const UNREAD: Readonly<Record<UnreadBecause, string>> = {
   'not-understood': 'Not understood. A line looks like “1 cup white vinegar”; a note says nothing that goes in.',
   'title-with-ingredient': 'Is that only its name, or does it go in? If it goes in, say how much.',
   'which-recipe': 'A recipe begins here.',
