@@ -103,6 +103,25 @@ describe('what is left from before', () => {
     expect(found([entry(mixed('starter-everyday'))], thingsIn(formula('starter-worktop')))).toEqual([]);
   });
 
+  // Toilet cleaners hold bleach or acid, by maker (labels and data sheets, from memory): each is held against the next.
+  test.each([
+    ['toilet cleaner', 'white-vinegar', 'chlorine-gas danger sequence'],
+    ['toilet cleaner', 'chlorine-bleach', 'chlorine-gas danger sequence'],
+    ['bleach scouring powder', 'white-vinegar', 'chlorine-gas danger sequence'],
+    ['bleach gel with lemon', 'household-ammonia', 'chloramine-gas danger sequence'],
+    ['spirits of salt', 'chlorine-bleach', 'chlorine-gas danger sequence'],
+  ])('"%s" in the log, then %s: %s', (name, next, says) => {
+    expect(found([entry({ kind: 'bought', id: null, name })], things(ingredientById(next)!))).toContain(says);
+  });
+
+  test.each([
+    ['toilet cleaner', 'white-vinegar'],
+    ['toilet cleaner', 'chlorine-bleach'],
+  ])('"%s" to be used where %s was left: the worse of its kinds decides', (name, left) => {
+    const next = ingredientsUsed({ kind: 'bought', id: null, name });
+    expect(found([entry(bought(left))], next)).toContain('chlorine-gas danger sequence');
+  });
+
   test('a bought product that is not known is never said to be safe', () => {
     expect(found([entry({ kind: 'bought', id: null, name: 'green stuff' })])).toContain(
       'unknown-ingredient caution sequence',

@@ -296,6 +296,7 @@ describe('a name that may mean several things', () => {
     // Of the alcohols a recipe may mean, all burn; of the soaps, those of oil curdle with vinegar, dish soap does not.
     expect(verdict('1 cup alcohol\n1 cup water').codes).toContain('flammable-liquid');
     expect(verdict('2 tbsp soap\n1 cup vinegar')).toMatchObject({ verdict: 'defeats' });
+    expect(verdict('1 cup soapy water\n1 cup vinegar')).toMatchObject({ verdict: 'defeats' });
   });
 
   test('with forty of them it still comes to a verdict', () => {

@@ -35,6 +35,11 @@ test('the worst of the kinds is the verdict, whatever it meets', () => {
   }
 });
 
+test('the worst counts below a danger, too', () => {
+  // Soap of oil curdles with vinegar, dish soap does not.
+  expect(meetNamed(['soapy water', 'vinegar'], 'fresh').verdict).toBe('defeats');
+});
+
 test('a name that is only close is judged as what it may be, and never clear', () => {
   expect(meetNamed(['vinegr', 'water'], 'sequence').findings.map((f) => f.code)).toContain('unknown-ingredient');
   expect(meetNamed(['bleech', 'vinegar'], 'sequence').verdict).toBe('danger');

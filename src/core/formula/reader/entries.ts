@@ -22,7 +22,6 @@ export function itemsOf(unit: Unit, listed: readonly Listed[], options: ReadOpti
     const left = paired.unknown.length > 0 && (putIn || pairs.some((p) => p.amount !== null));
     const first = pairs[0];
     if (left && first) first.leftWords.push(...paired.unknown);
-    if (paired.looseAmounts > 0) for (const p of pairs) p.asksAmount = true;
     return pairs.map((pair, i) => {
       const key = pairs.length === 1 ? unit.key : `${unit.key}~${i}`;
       return lineItem({ ...at, key }, pair, options.corrections?.[key]);

@@ -328,6 +328,16 @@ describe('what a person answers', () => {
     expect(ask(text, { 'Ammonia booster': { isNote: true } })).toMatchObject({ title: 'Ammonia booster', hazards: [] });
   });
 
+  test('a hazard in a title is no other thing of the same word', () => {
+    expect(read('Bleach booster\n1 cup oxygen bleach\n1 cup water').title).toBeNull();
+    expect(read('Oxygen bleach booster\n1 cup oxygen bleach\n1 cup water').title).toBe('Oxygen bleach booster');
+  });
+
+  test('what a step names again is a note; with a word that nobody understands it is asked', () => {
+    expect(read('1 cup vinegar\nAdd the vinegar slowly').items.at(-1)).toMatchObject({ kind: 'note' });
+    expect(doubts('1 cup vinegar\nAdd the zonk vinegar')).toContain('other-words');
+  });
+
   test('a title that goes in is a line', () => {
     const bleach = { ingredient: { kind: 'known' as const, id: 'chlorine-bleach' } };
     expect(ask('Bleach booster\n1 cup vinegar', { 'Bleach booster': bleach }).items[0]).toMatchObject({

@@ -53,7 +53,9 @@ export function isRepeat(pair: Pair, unit: Unit, others: readonly Listed[]): boo
   if (!match || pair.more || pair.strength || pair.alternatives.length > 0) return false;
   const same = others.filter((l) => sameAsListed(match, l.match));
   if (same.length === 0) return false;
-  if (amount === null) return pair.leftWords.length === 0;
+  // A word in it that nobody understands may make it something else.
+  if (match.kind === 'asked' && match.because === 'other-words') return false;
+  if (amount === null) return true;
   if (amount.kind === 'to-fill') return unit.section === 'method' || unit.section === 'notes';
   return (
     unit.paired.tells &&
