@@ -127,6 +127,20 @@ describe('looking up a name', () => {
     expect(findIngredient('sparkle powder').kind).toBe('none');
   });
 
+  test('every word of a name is accounted for: what is left over says why it is asked', () => {
+    const asked = (text: string) => {
+      const match = findIngredient(text);
+      return match.kind === 'asked' ? [match.because, match.choices[0]?.id, match.words.join(' ')] : match.kind;
+    };
+    expect(asked('balsamic vinegar')).toEqual(['other-words', 'white-vinegar', 'balsamic']);
+    expect(asked('citric acid solution')).toEqual(['other-words', 'citric-acid', 'solution']);
+    expect(asked('toilet cleaner')).toEqual(['unknown-kind', 'chlorine-bleach', '']);
+    expect(asked('methanol')).toEqual(['unknown-class', 'unknown-solvent', '']);
+    expect(asked('bakng soda')).toEqual(['spelling', 'baking-soda', '']);
+    expect(asked('good organic white vinegar')).toBe('exact');
+    expect(asked('Finch’s castile soap')).toBe('exact');
+  });
+
   test('every ingredient a sentence names is found, the longer name before the shorter', () => {
     const ids = ingredientsWithin('Pour hot water over lemon essential oil, white vinegar and a little bleach').map(
       (i) => i.id,

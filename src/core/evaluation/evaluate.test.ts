@@ -299,6 +299,11 @@ describe('a name that may mean several things', () => {
     expect(verdict('1 cup soapy water\n1 cup vinegar')).toMatchObject({ verdict: 'defeats' });
   });
 
+  test('two names of the same kinds may be two things', () => {
+    // One may hold acid and the other bleach.
+    expect(verdict('1 tsp all-purpose cleaner\n1 tsp floor cleaner\n1 L water').codes).toContain('chlorine-gas');
+  });
+
   test('with forty of them it still comes to a verdict', () => {
     const text = Array.from({ length: 40 }, () => 'all-purpose cleaner').join('\n');
     expect(verdict(text).verdict).toBe('danger');
