@@ -158,7 +158,7 @@ export function lineItem(where: Where, pair: Pair, correction: Correction | unde
   const doubts = [
     ...(correction?.ingredient ? [] : named.doubts),
     ...(correction?.amount ? [] : settled.doubts),
-    ...(asks && !correction ? [{ kind: 'how-strong' as const }] : []),
+    ...(asks && !correction?.ingredient && !correction?.amount ? [{ kind: 'how-strong' as const }] : []),
   ];
   const also = correction?.amount ? undefined : alsoOf(pair, amount);
   const line: Line = {

@@ -328,6 +328,12 @@ describe('what a person answers', () => {
     expect(ask(text, { 'Ammonia booster': { isNote: true } })).toMatchObject({ title: 'Ammonia booster', hazards: [] });
   });
 
+  test('saying that a hazard keeps out answers nothing else of its line', () => {
+    const text = '1 cup isopropyl alcohol (70% or 91%)';
+    const kept = ask(`1 cup water\n${text}`, { [text]: { keepsOut: true } }).items[1];
+    expect(kept).toMatchObject({ kind: 'line', doubts: [{ kind: 'how-strong' }] });
+  });
+
   test('a hazard in a title is no other thing of the same word', () => {
     expect(read('Bleach booster\n1 cup oxygen bleach\n1 cup water').title).toBeNull();
     expect(read('Oxygen bleach booster\n1 cup oxygen bleach\n1 cup water').title).toBe('Oxygen bleach booster');
