@@ -72,8 +72,8 @@ const WORKED_OUT: Readonly<Record<string, () => number>> = {
   'g/L of soap that 100 mg/L of hardness takes': () => softened().soapLostToHardness! * softened().soapGPerL,
   'ppm of peracetic acid from equal parts of vinegar and 3 % peroxide': () =>
     mix([mL('white-vinegar', 100), mL('hydrogen-peroxide', 100)]).peraceticAcidMaxPPM,
-  '°C flash point of 40 % ethanol': () => middle(flashPointC(40, 0)),
-  '°C flash point of 70 % isopropanol': () => middle(flashPointC(0, 70)),
+  '°C flash point of 40 % ethanol': () => middle(flashPointC({ ethanol: 40 * 0.78924 }, 100)),
+  '°C flash point of 70 % isopropanol': () => middle(flashPointC({ isopropanol: 70 * 0.7855 }, 100)),
   'kPa of water vapour over water at 20 °C': () => saturationKPa(20),
 };
 

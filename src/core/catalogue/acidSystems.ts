@@ -13,6 +13,10 @@ export type SystemId =
   | 'sulfamic'
   | 'hydrochloric'
   | 'sulfuric'
+  | 'formic'
+  | 'nitric'
+  | 'hydrofluoric'
+  | 'peracetic'
   | 'phosphoric'
   | 'carbonic'
   | 'boric'
@@ -45,6 +49,10 @@ export const ACID_SYSTEMS: readonly AcidSystem[] = [
   { id: 'sulfamic', name: 'sulfamic acid', charge: 0, pKas: [1.0], source: 'crc-memory' },
   { id: 'hydrochloric', name: 'hydrochloric acid', charge: 0, pKas: [STRONG], source: 'crc-memory' },
   { id: 'sulfuric', name: 'sulfuric acid', charge: 0, pKas: [STRONG, 1.99], source: 'crc-memory' },
+  { id: 'formic', name: 'formic acid', charge: 0, pKas: [3.75], source: 'crc-memory' },
+  { id: 'nitric', name: 'nitric acid', charge: 0, pKas: [STRONG], source: 'crc-memory' },
+  { id: 'hydrofluoric', name: 'hydrofluoric acid', charge: 0, pKas: [3.17], source: 'crc-memory' },
+  { id: 'peracetic', name: 'peracetic acid', charge: 0, pKas: [8.2], source: 'crc-memory' },
   { id: 'phosphoric', name: 'phosphoric acid', charge: 0, pKas: [2.148, 7.198, 12.35], source: 'crc' },
   { id: 'carbonic', name: 'carbonic acid', charge: 0, pKas: [6.352, 10.329], source: 'crc' },
   { id: 'boric', name: 'boric acid', charge: 0, pKas: [9.237], source: 'crc' },

@@ -17,6 +17,10 @@ export const BOUGHT_PRODUCTS = [
     names: ['toilet block', 'cistern block', 'bleach tablets', 'chlorine tablets', 'bleach tablet', 'steriliser tablets', 'sterilising tablets', 'dichlor', 'dichlor tablets', 'dichlor granules', 'sodium dichloroisocyanurate', 'sterilising fluid tablets'],
     role: 'bought', bulk: 1, contents: [['sodium-dichloroisocyanurate', 50, 5, 99, 'w/w']], strengthOf: 'sodium-dichloroisocyanurate', sources: ['sds-memory'],
   }),
+  powder('trichlor-tablets', 'trichlor tablets', {
+    names: ['trichlor', 'trichlor tablet', 'trichloroisocyanuric acid', 'slow chlorine tablets', 'trichlor granules'],
+    role: 'bought', bulk: 1, contents: [['trichloroisocyanuric-acid', 95, 85, 100, 'w/w']], strengthOf: 'trichloroisocyanuric-acid', sources: ['sds-memory'],
+  }),
   powder('chlorine-granules', 'chlorine granules', {
     names: ['calcium hypochlorite granules', 'pool shock granules'],
     role: 'bought', bulk: 0.9, contents: [['calcium-hypochlorite', 68, 60, 78, 'w/w']], strengthOf: 'calcium-hypochlorite', sources: ['sds-memory'],
@@ -26,8 +30,40 @@ export const BOUGHT_PRODUCTS = [
     role: 'bought', bulk: 0.9, contents: [['chalk', 90, 80, 95, 'w/w'], ['sodium-dichloroisocyanurate', 1.5, 0.5, 4, 'w/w'], ['surfactant', 1.5, 0.5, 3, 'w/w']], sources: ['sds-memory'],
   }),
   liquid('acid-toilet-cleaner', 'acid toilet cleaner', {
-    names: ['acid toilet bowl cleaner', 'muriatic acid', 'hydrochloric acid', 'brick acid', 'spirits of salt', 'spirit of salt', 'hydrogen chloride'],
+    names: ['acid toilet bowl cleaner', 'hydrochloric toilet cleaner'],
     role: 'bought', density: 1.05, contents: [['hydrogen-chloride', 10, 5, 20, 'w/w']], strengthOf: 'hydrogen-chloride', sources: ['sds-memory'],
+  }),
+  liquid('muriatic-acid', 'muriatic acid', {
+    names: ['hydrochloric acid', 'brick acid', 'spirits of salt', 'spirit of salt', 'hydrogen chloride', 'hcl', 'pool acid'],
+    role: 'bought', density: 1.15, contents: [['hydrogen-chloride', 31, 10, 37, 'w/w']], strengthOf: 'hydrogen-chloride', sources: ['sds-memory'],
+  }),
+  powder('dry-acid', 'sodium bisulfate', {
+    names: ['sodium bisulphate', 'sodium hydrogen sulfate', 'sodium hydrogen sulphate', 'ph minus', 'ph down', 'dry acid', 'bisulfate', 'bisulphate'],
+    role: 'bought', bulk: 1.4, contents: [['sodium-bisulfate', 95, 90, 100, 'w/w']], sources: ['sds-memory'],
+  }),
+  liquid('formic-acid', 'formic acid', {
+    names: ['formic acid descaler', 'formic', 'methanoic acid'],
+    role: 'bought', density: 1.14, contents: [['formic-acid', 60, 5, 85, 'w/w']], strengthOf: 'formic-acid', sources: ['sds-memory'],
+  }),
+  liquid('glacial-acetic-acid', 'glacial acetic acid', {
+    names: ['glacial acetic', 'pure acetic acid', 'concentrated acetic acid', 'ethanoic acid', '99 % acetic acid'],
+    role: 'bought', density: 1.05, contents: [['acetic-acid', 99, 80, 100, 'w/w']], strengthOf: 'acetic-acid', sources: ['crc-memory', 'sds-memory'],
+  }),
+  liquid('nitric-acid', 'laboratory nitric acid', {
+    names: ['fuming nitric acid'],
+    role: 'bought', density: 1.4, contents: [['nitric-acid', 65, 10, 70, 'w/w']], strengthOf: 'nitric-acid', sources: ['sds-memory'],
+  }),
+  liquid('hydrofluoric-acid', 'laboratory hydrofluoric acid', {
+    names: ['hydrogen fluoride'],
+    role: 'bought', density: 1.05, contents: [['hydrofluoric-acid', 10, 1, 48, 'w/w']], strengthOf: 'hydrofluoric-acid', sources: ['sds-memory'],
+  }),
+  powder('ammonium-bifluoride', 'ammonium bifluoride', {
+    names: ['ammonium hydrogen fluoride', 'ammonium hydrogen difluoride', 'bifluoride', 'bifluoride rust remover', 'bifluoride wheel cleaner'],
+    role: 'bought', bulk: 0.9, contents: [['ammonium-bifluoride', 95, 2, 100, 'w/w']], sources: ['sds-memory'],
+  }),
+  liquid('peracetic-acid', 'peracetic acid', {
+    names: ['peroxyacetic acid', 'peracetic acid solution', 'peracetic acid sanitiser', 'peracetic acid sanitizer'],
+    role: 'bought', density: 1.1, contents: [['peracetic-acid', 5, 1, 15, 'w/w'], ['hydrogen-peroxide', 20, 5, 27, 'w/w'], ['acetic-acid', 10, 5, 30, 'w/w']], strengthOf: 'peracetic-acid', sources: ['sds-memory'],
   }),
   powder('sulfamic-descaler', 'sulfamic acid descaler', {
     names: ['sulfamic acid', 'sulphamic acid', 'kettle descaler powder'],
@@ -38,8 +74,20 @@ export const BOUGHT_PRODUCTS = [
     role: 'bought', density: 1.05, contents: [['sodium-hydroxide', 5, 2, 10, 'w/w']], strengthOf: 'sodium-hydroxide', sources: ['sds-memory'],
   }),
   powder('lye', 'lye', {
-    names: ['caustic soda', 'sodium hydroxide', 'alkaline drain opener', 'lye drain opener', 'drain crystals', 'naoh', 'caustic soda crystals', 'lye crystals', 'lye flakes', 'potassium hydroxide', 'koh'],
+    names: ['caustic soda', 'sodium hydroxide', 'alkaline drain opener', 'lye drain opener', 'drain crystals', 'naoh', 'caustic soda crystals', 'lye crystals', 'lye flakes'],
     role: 'bought', bulk: 1.1, contents: [['sodium-hydroxide', 98, 40, 100, 'w/w']], sources: ['sds-memory'],
+  }),
+  powder('potassium-hydroxide', 'potash lye', {
+    names: ['potassium hydroxide', 'koh', 'caustic potash', 'potassium hydroxide flakes'],
+    role: 'bought', bulk: 1.1, contents: [['potassium-hydroxide', 90, 45, 100, 'w/w']], sources: ['sds-memory'],
+  }),
+  powder('quicklime', 'quicklime', {
+    names: ['burnt lime', 'calcium oxide', 'unslaked lime'],
+    role: 'bought', bulk: 0.9, contents: [['calcium-oxide', 92, 80, 98, 'w/w']], sources: ['sds-memory'],
+  }),
+  powder('trisodium-phosphate', 'trisodium phosphate', {
+    names: ['tsp cleaner', 'sodium phosphate tribasic'],
+    role: 'bought', bulk: 0.9, contents: [['trisodium-phosphate', 98, 90, 100, 'w/w']], sources: ['sds-memory'],
   }),
   liquid('acid-drain-opener', 'acid drain opener', {
     names: ['sulfuric acid', 'sulphuric acid', 'acid drain cleaner', 'battery acid', 'one shot drain cleaner'],
@@ -62,8 +110,20 @@ export const BOUGHT_PRODUCTS = [
     role: 'bought', bulk: 0.7, contents: [['sodium-carbonate', 25, 10, 40, 'w/w'], ['sodium-percarbonate', 12, 0, 20, 'w/w'], ['surfactant', 12, 5, 20, 'w/w']], sources: ['sds-memory'],
   }),
   liquid('white-spirit', 'white spirit', {
-    names: ['mineral spirits', 'turpentine', 'paint thinner', 'turps', 'petrol', 'lighter fluid', 'paraffin', 'kerosene'],
+    names: ['mineral spirits', 'paint thinner', 'turps substitute', 'lamp oil', 'paraffin', 'kerosene'],
     role: 'bought', density: 0.78, contents: [['petroleum-spirit', 100, 90, 100, 'w/w']], sources: ['sds-memory'],
+  }),
+  liquid('turpentine', 'turpentine', {
+    names: ['turps', 'pure turpentine', 'gum turpentine', 'spirit of turpentine', 'spirits of turpentine', 'oil of turpentine'],
+    role: 'bought', density: 0.865, contents: [['turpentine', 100, 95, 100, 'w/w']], sources: ['sds-memory'],
+  }),
+  liquid('petrol', 'petrol', {
+    names: ['gasoline', 'gas from the pump', 'benzine', 'lighter fluid', 'naphtha', 'white gas', 'camping fuel'],
+    role: 'bought', density: 0.74, contents: [['petrol', 100, 95, 100, 'w/w']], sources: ['sds-memory'],
+  }),
+  liquid('methanol', 'methanol', {
+    names: ['methyl alcohol'],
+    role: 'bought', density: 0.791, contents: [['methanol', 99, 50, 100, 'w/w']], strengthOf: 'methanol', sources: ['crc-memory', 'sds-memory'],
   }),
   liquid('ammonia-cleaner', 'ammonia cleaner', {
     names: ['ammonia glass cleaner', 'ammonia window cleaner', 'blue glass cleaner', 'ammonia floor cleaner'],

@@ -132,6 +132,6 @@ export const LIQUIDS = [
   }),
   liquid('drying-oil', 'linseed oil', {
     names: ['tung oil', 'walnut oil', 'boiled linseed oil', 'raw linseed oil', 'teak oil', 'danish oil', 'flaxseed oil'],
-    density: 0.93, contents: [['fixed-oil', 100, 100, 100, 'w/w']], strengthOf: null, sources: ['crc-memory'],
+    density: 0.93, contents: [['drying-oil', 100, 100, 100, 'w/w']], strengthOf: null, sources: ['crc-memory'],
   }),
 ] as const;

@@ -36,6 +36,14 @@ export const POWDERS = [
     names: ['sodium percarbonate', 'percarbonate', 'oxygen bleach powder', 'oxygen stain remover', 'oxi powder', 'oxy powder', 'percarbonate of soda', 'oxygen whitener', 'non-chlorine bleach', 'oxygenated bleach', 'chlorine free bleach', 'chlorine-free bleach'],
     bulk: 1.0, contents: [['sodium-percarbonate', 100, 40, 100, 'w/w']], strengthOf: 'sodium-percarbonate', sources: ['common-practice', 'crc'],
   }),
+  powder('sodium-perborate', 'sodium perborate', {
+    names: ['perborate', 'perborate of soda', 'perborate powder', 'sodium perborate tetrahydrate', 'sodium perborate monohydrate'],
+    bulk: 0.9, contents: [['sodium-perborate', 98, 60, 100, 'w/w']], strengthOf: 'sodium-perborate', sources: ['sds-memory'],
+  }),
+  powder('calcium-chloride', 'calcium chloride', {
+    names: ['cacl2', 'calcium chloride flakes', 'damp trap crystals', 'moisture absorber crystals', 'calcium chloride salt'],
+    bulk: 0.85, contents: [['calcium-chloride', 98, 94, 100, 'w/w']], sources: ['crc-memory', 'label-default'],
+  }),
   powder('cream-of-tartar', 'cream of tartar', {
     names: ['potassium bitartrate', 'tartar', 'potassium hydrogen tartrate', 'creme of tartar'],
     bulk: 0.68, contents: [['potassium-bitartrate', 100, 98, 100, 'w/w']], sources: ['common-practice'],

@@ -1,7 +1,7 @@
 import { choiceOf, type SchoolChoices } from '../catalogue/schools';
 import type { Trait } from '../catalogue/substances';
 import type { LimitOf, Surface, SurfaceHarm, Tolerance } from '../catalogue/surface';
-import { bringersOf, has, type MixtureState } from '../mixture/state';
+import { bringersOf, has, modelPH, type MixtureState } from '../mixture/state';
 import { isOver } from '../quantity/limit';
 
 /** What of a surface's limits a mixture passes, and how long that is borne. */
@@ -49,7 +49,7 @@ const TRAIT_OF: Record<LimitOf, Trait | null> = {
 
 /** Minutes until a mixture harms by one limit; null if it keeps within it. */
 function minutesUntilHarm(t: Tolerance, state: MixtureState, damp: MixtureState): number | null {
-  const { pH } = damp;
+  const pH = modelPH(damp);
   switch (t.of) {
     case 'acid':
       // In hardly any water there is no pH to speak of, but acid is acid.

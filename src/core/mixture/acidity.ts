@@ -21,6 +21,8 @@ export interface Acidity {
   readonly ionicStrengthMolPerL: number;
   /** Share of acetic acid that is free (not acetate), 0 to 1. */
   readonly freeAceticFraction: number;
+  /** Share of ammonia that is free (not ammonium), 0 to 1. */
+  readonly freeAmmoniaFraction: number;
   /** Share of the soap that acid has turned to free fatty acid, 0 to 1; null without soap. */
   readonly soapCurdledFraction: number | null;
 }
@@ -41,6 +43,7 @@ const SYSTEMS = ACID_SYSTEMS.length;
 const CARBONIC = systemIndex('carbonic');
 const FATTY = systemIndex('fatty');
 const ACETIC = systemIndex('acetic');
+const AMMONIUM = systemIndex('ammonium');
 
 /** Alkalinity that tap water may bring, mol/L: up to 3 mmol/L of bicarbonate is common (common practice, no source). */
 const TAP_ALKALINITY = 0.003;
@@ -162,6 +165,7 @@ export function acidityOf(of: Dissolved): Acidity {
     acidReserveMmolPerL: 1000 * toReachPH(solution, 7, main.ionicStrength),
     ionicStrengthMolPerL: main.ionicStrength,
     freeAceticFraction: main.protonated[ACETIC] ?? 0,
+    freeAmmoniaFraction: 1 - (main.protonated[AMMONIUM] ?? 1),
     soapCurdledFraction: curdled(of, main),
   };
 }

@@ -1,4 +1,5 @@
 import type { Moles } from './protonBalance';
+import { molesBy } from './sums';
 
 const CHALK_G_PER_MOL = 100.09;
 
@@ -10,20 +11,17 @@ export const hardnessClass = (mgPerL: number): HardnessClass =>
   mgPerL <= 60 ? 'soft' : mgPerL <= 120 ? 'moderate' : mgPerL <= 180 ? 'hard' : 'very hard';
 
 /**
- * Moles of soap that the hardness of tap water binds: two to each calcium or magnesium. Washing soda and
- * percarbonate settle hardness one to one first, citrate holds it one to one.
+ * Moles of soap that hardness binds: two to each calcium or magnesium, of the tap water and of salts put in.
+ * What settles or holds hardness (washing soda, citrate) does so first.
  *
  * Check: 100 mg/L is 1 mmol/L, which binds 2 mmol/L, 0.64 g of potassium oleate.
  * @param tapML tap water in the mixture
  * @param mgPerL its hardness as CaCO3
  */
 export function soapBoundMol(tapML: number, mgPerL: number, moles: Moles): number {
-  const hardMol = ((tapML / 1000) * mgPerL) / 1000 / CHALK_G_PER_MOL;
-  const heldMol =
-    (moles['sodium-carbonate'] ?? 0) +
-    (moles['potassium-carbonate'] ?? 0) +
-    2 * (moles['sodium-percarbonate'] ?? 0) +
-    (moles['citric-acid'] ?? 0) +
-    (moles['sodium-citrate'] ?? 0);
-  return 2 * Math.max(0, hardMol - heldMol);
+  const tapMol = ((tapML / 1000) * mgPerL) / 1000 / CHALK_G_PER_MOL;
+  return 2 * Math.max(0, tapMol + hardnessBroughtMol(moles) - molesBy(moles, 'hardnessHeldMol'));
 }
+
+/** Calcium and magnesium of the salts put in, mol. */
+export const hardnessBroughtMol = (moles: Moles): number => molesBy(moles, 'hardnessMol');

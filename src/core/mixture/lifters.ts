@@ -1,5 +1,5 @@
 import type { LifterId } from '../catalogue/soils';
-import type { MixtureState } from './state';
+import { modelPH, type MixtureState } from './state';
 
 /** Alkali counts as strong from this pH, as mild from that. */
 const STRONG_FROM_PH = 10;
@@ -10,7 +10,8 @@ const MILD_FROM_PH = 7.8;
  * Soda counts whole, as it is beyond its solubility in a paste.
  */
 export function lifterStrength(state: MixtureState, by: LifterId): number {
-  const { traitG, massG, wet, pH } = state;
+  const { traitG, massG, wet } = state;
+  const pH = modelPH(state);
   const percent = (g: number): number => (massG > 0 ? (100 * g) / massG : 0);
   const alkali = (): number => (state.volumeML > 0 ? (1e6 * state.balance.alkaliLeftMol) / state.volumeML : 0);
   switch (by) {

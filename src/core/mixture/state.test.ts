@@ -2,7 +2,7 @@ import { MF } from 'mf-parser';
 import type { Poured } from '../formula/mixedVolume';
 import { contractionML, ethanolWaterDensity, isopropanolWaterDensity } from '../formula/contraction';
 import { ingredientById } from '../catalogue/lookup';
-import { SUBSTANCES } from '../catalogue/substances';
+import { substance, SUBSTANCES, type SubstanceId } from '../catalogue/substances';
 import type { Ingredient } from '../catalogue/ingredient';
 import { flashPointC } from './flashPoint';
 import { closedGainBar, GAS_L_PER_MOL, gasML, HENRY } from './gas';
@@ -252,12 +252,28 @@ describe('pH of household mixtures', () => {
 
   test('water alone has a wide band; strong salt a wider one than a dilute buffer', () => {
     const width = (poured: readonly Poured[]): number => {
-      const { pH } = mix(poured);
-      return pH!.high - pH!.low;
+      const { acidity } = mix(poured);
+      return acidity!.pH.high - acidity!.pH.low;
     };
     expect(width([mL('distilled-water', 100)])).toBeGreaterThan(2);
     expect(width([grams('borax', 1), mL('distilled-water', 100)])).toBeLessThan(0.2);
     expect(width([grams('washing-soda', 20), mL('distilled-water', 100)])).toBeGreaterThan(0.5);
+  });
+
+  test('no figure is shown beyond what the model holds for, and why not', () => {
+    const shown = (...poured: readonly Poured[]) => {
+      const { pH, pHWithheld } = mix(poured);
+      return pHWithheld ?? (pH ? 'shown' : 'none');
+    };
+    const water = mL('distilled-water', 100);
+    // 10 g of washing soda in 100 mL: ionic strength 2.8 mol/L; 12 g: 3.3.
+    expect(shown(grams('washing-soda', 10), water)).toBe('shown');
+    expect(shown(grams('washing-soda', 12), water)).toBe('salt');
+    expect(shown(mL('white-vinegar', 42), mL('neutral-spirit', 63))).toBe('shown');
+    expect(shown(mL('white-vinegar', 30), mL('neutral-spirit', 70))).toBe('alcohol');
+    expect(shown(grams('borax', 2), mL('glycerin', 5), water)).toBe('borate');
+    expect(shown(grams('borax', 2), mL('olive-oil', 5), water)).toBe('shown');
+    expect(shown({ ...water, ingredient: { ...known('white-vinegar'), id: 'own', contents: [] } }, water)).toBe('unknown');
   });
 
   test('what is dry, or hardly holds water, has none', () => {
@@ -339,19 +355,59 @@ describe('peracetic acid', () => {
 });
 
 describe('flash point', () => {
-  // Handbook tables of ethanol–water, closed cup (from memory): 40 % 26 °C, 70 % 21 °C; isopropanol 70 % 18 °C.
+  /** Alcohols and solvents in 100 mL, by % v/v. */
+  const flashOf = (percentVV: Partial<Record<SubstanceId, number>>) =>
+    flashPointC(
+      Object.fromEntries(
+        Object.entries(percentVV).map(([id, p]) => [id, p / substance(id as SubstanceId).displacementMLPerG]),
+      ),
+      100,
+    );
+  const middleC = (percentVV: Partial<Record<SubstanceId, number>>): number => {
+    const flash = flashOf(percentVV)!;
+    return (flash.low + flash.high) / 2;
+  };
+
+  // Handbook tables of ethanol–water, closed cup (from memory): 40 % 26 °C, 70 % 21 °C; isopropanol 70 % 18 °C;
+  // data sheets (from memory): acetone -18, methanol 11, turpentine 35, petrol -40, acetic acid 39 °C.
   test.each([
-    [40, 0, 26],
-    [70, 0, 21],
-    [15, 0, 42.5],
-    [0, 70, 18],
-    [0, 100, 12],
-  ])('%d %% ethanol, %d %% isopropanol: about %d °C', (ethanol, isopropanol, expected) => {
-    const flash = flashPointC(ethanol, isopropanol)!;
-    expect((flash.low + flash.high) / 2).toBeCloseTo(expected, 6);
+    [{ ethanol: 40 }, 26],
+    [{ ethanol: 70 }, 21],
+    [{ ethanol: 15 }, 42.5],
+    [{ isopropanol: 70 }, 18],
+    [{ isopropanol: 100 }, 12],
+    [{ acetone: 100 }, -18],
+    [{ methanol: 100 }, 11],
+    [{ turpentine: 100 }, 35],
+    [{ petrol: 100 }, -40],
+    [{ 'acetic-acid': 100 }, 39],
+  ])('%j: about %d °C', (percentVV, expected) => {
+    expect(middleC(percentVV)).toBeCloseTo(expected, 6);
   });
 
-  test('none below 5 %', () => {
-    expect(flashPointC(4.9, 0)).toBeNull();
+  // Reckoned anew from vapour pressure: Antoine for acetone (7.11714, 1210.595, 229.664; mmHg and °C), activity in
+  // water by the two-suffix van Laar constants 2.1 and 1.5, and the lower limit of 2.5 % in air (all from memory).
+  test.each([2, 5, 10, 20])('acetone at %d %% in water flashes where its vapour reaches 2.5 %% of the air', (percent) => {
+    const acetoneMol = (percent * 0.79) / 58.08;
+    const x = acetoneMol / (acetoneMol + (100 - percent) / 18.015);
+    const gamma = Math.exp(2.1 / (1 + (2.1 * x) / (1.5 * (1 - x))) ** 2);
+    const needed = (0.025 * 760) / (x * gamma);
+    const reckonedC = 1210.595 / (7.11714 - Math.log10(needed)) - 229.664;
+    expect(Math.abs(middleC({ acetone: percent }) - reckonedC)).toBeLessThan(6);
+  });
+
+  test('none below what the tables hold, and none of a trace of oil', () => {
+    expect(flashOf({ ethanol: 4.9 })).toBeNull();
+    expect(flashOf({ 'acetic-acid': 25 })).toBeNull();
+    expect(flashOf({ turpentine: 1 })).toBeNull();
+    expect(flashOf({ 'lemon-oil': 5 })).toBeNull();
+    expect(flashOf({})).toBeNull();
+  });
+
+  test('what does not mix with water burns in it as neat, and the lower of two holds', () => {
+    expect(middleC({ petrol: 1.1 })).toBe(-40);
+    expect(middleC({ 'lemon-oil': 5.1 })).toBe(48);
+    expect(middleC({ 'lemon-oil': 10, ethanol: 70 })).toBeCloseTo(21, 6);
+    expect(middleC({ ethanol: 20, acetone: 5 })).toBeLessThanOrEqual(23);
   });
 });

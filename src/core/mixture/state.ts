@@ -8,12 +8,12 @@ import type { Acidity, PHBand } from './acidity';
 import { acidityIn } from './dissolved';
 import { flashPointC } from './flashPoint';
 import { closedGainBar, gasML, HENRY } from './gas';
-import { soapBoundMol } from './hardness';
+import { hardnessBroughtMol, soapBoundMol } from './hardness';
 import { oilPhase } from './oilPhase';
 import { peraceticMaxPPM } from './peracetic';
 import { NO_BALANCE, protonBalance, type Moles, type ProtonBalance } from './protonBalance';
 import { inertSalts, type InertSalt } from './salts';
-import { addUp, hardestGrain, leftUndissolved, molesOf, sumOf, traitsOf } from './sums';
+import { addUp, hardestGrain, leftUndissolved, molesBy, molesOf, sumOf, traitsOf } from './sums';
 import { isOver } from '../quantity/limit';
 
 /** What a mixture is, at 20 to 25 °C. Every verdict reads this, never a name alone. */
@@ -28,9 +28,14 @@ export interface MixtureState {
   readonly moles: Readonly<Moles>;
   /** Grams of all substances with a trait. */
   readonly traitG: Readonly<Partial<Record<Trait, number>>>;
-  /** pH with its band, fizzed out; null in what is dry, or holds hardly any water. */
+  /** pH with its band, fizzed out; null in what is dry or holds hardly any water, and where no figure can be given. */
   readonly pH: PHBand | null;
+  /** Why no pH is shown of what is wet and has one; null where it is shown, or there is none. */
+  readonly pHWithheld: PHWithheld | null;
+  /** What the model says, shown or not: what rules go by. */
   readonly acidity: Acidity | null;
+  /** Borate joined to glycerin, mol/L; 0 where there is none. */
+  readonly borateComplexMolPerL: number;
   readonly aceticAcidPercentWV: number;
   readonly citricAcidPercentWV: number;
   /** Acid left free, as the percent w/v of acetic acid that would hold as many protons. */
@@ -67,6 +72,9 @@ export interface MixtureState {
   readonly brought: readonly Ingredient[];
 }
 
+/** Why no pH is shown: an ingredient that is not known, or beyond what the model holds for. */
+export type PHWithheld = 'unknown' | 'borate' | 'salt' | 'alcohol';
+
 /** What a mixture's state depends on beside what is poured. */
 export interface MixOptions {
   /** Room left in the closed bottle, percent of its capacity, more than 0. */
@@ -78,11 +86,9 @@ export interface MixOptions {
 const CHLORINE_G_PER_MOL = 70.906;
 const ACETIC_G_PER_MOL = 60.052;
 const PEROXIDE_G_PER_MOL = 34.015;
+const AMMONIA_G_PER_MOL = 17.031;
 const ETHANOL_ML_PER_G = substance('ethanol').displacementMLPerG;
 const ISOPROPANOL_ML_PER_G = substance('isopropanol').displacementMLPerG;
-
-/** From this share on an oil or solvent sets the flash point, percent v/v (common practice, no source). */
-const OIL_BURNS_FROM_PERCENT_VV = 20;
 
 /** Less poured water than this share of the mass is none to react in. */
 const REACTS_FROM_WATER_SHARE = 0.02;
@@ -90,9 +96,20 @@ const REACTS_FROM_WATER_SHARE = 0.02;
 /** Alkali breaks peroxide up within hours to days above this pH. */
 const PEROXIDE_BREAKS_ABOVE_PH = 8;
 
-/** Peroxide as such, mol: free, and three to a mole of percarbonate. */
-const peroxideMol = (moles: Moles): number =>
-  (moles['hydrogen-peroxide'] ?? 0) + 3 * (moles['sodium-percarbonate'] ?? 0);
+/** Beyond these the model of acid and base gives no figure: ionic strength in mol/L, alcohol in percent v/v. */
+const MODEL_HOLDS_TO = { ionicStrengthMolPerL: 3, alcoholPercentVV: 60 } as const;
+/** Glycerin joins borate to a stronger acid; beside less than this of either nothing is seen, mol/L (common practice, no source). */
+const BORATE_COMPLEX_FROM_MOL_PER_L = 0.002;
+
+/** Borate that meets glycerin in water, mol/L of the lesser of them; 0 where there is none to speak of. */
+function borateComplexMolPerL(moles: Moles, litres: number): number {
+  const boric = (moles['boric-acid'] ?? 0) + 4 * (moles.borax ?? 0) + (moles['sodium-perborate'] ?? 0);
+  const lesser = litres > 0 ? Math.min(boric, moles.glycerol ?? 0) / litres : 0;
+  return lesser < BORATE_COMPLEX_FROM_MOL_PER_L ? 0 : lesser;
+}
+
+/** True of a thing of which nothing is known: no contents, and not water. */
+const isBlank = (ingredient: Ingredient): boolean => ingredient.contents.length === 0 && ingredient.water === null;
 
 /**
  * The state of what is poured together. Strengths count what was put in; what acid and alkali have done to
@@ -121,13 +138,9 @@ export function mix(poured: readonly Poured[], options: MixOptions = {}): Mixtur
   const waterG = grams.water ?? 0;
 
   let oilML = 0;
-  let oilFlashC: number | null = null;
   for (const key in grams) {
-    const { traits, displacementMLPerG, flashC } = substance(key as SubstanceId);
-    if (flashC === null) continue;
-    const mL = (grams[key as SubstanceId] ?? 0) * displacementMLPerG;
-    if (traits.includes('essential-oil')) oilML += mL;
-    if (isOver(percent * mL, OIL_BURNS_FROM_PERCENT_VV)) oilFlashC = Math.min(oilFlashC ?? Infinity, flashC);
+    const { traits, displacementMLPerG } = substance(key as SubstanceId);
+    if (traits.includes('essential-oil')) oilML += (grams[key as SubstanceId] ?? 0) * displacementMLPerG;
   }
 
   const acidity = holdsWater ? acidityIn(sums, { moles, undissolved, volumeML, alcoholPercentVV }) : null;
@@ -135,10 +148,12 @@ export function mix(poured: readonly Poured[], options: MixOptions = {}): Mixtur
   const soapMol = moles.soap ?? 0;
   const soapLeftG = (grams.soap ?? 0) * (1 - (curdledFraction ?? 0));
   const { floatingShare } = oilPhase(traitG, soapLeftG, waterG, alcoholPercentVV);
-  const peroxide = peroxideMol(moles);
+  const peroxide = molesBy(moles, 'peroxideMol');
   const breaksUp =
     acidity !== null && balance.acidLeftMol === 0 && acidity.pH.high > PEROXIDE_BREAKS_ABOVE_PH && isAlkaline(traitG);
-  const oxygenMol = holdsWater && peroxide > 0 && (breaksUp || (traitG['metal-salt'] ?? 0) > 0) ? peroxide / 2 : 0;
+  const oxygenMol = holdsWater && peroxide > 0 && (breaksUp || (traitG['peroxide-catalyst'] ?? 0) > 0) ? peroxide / 2 : 0;
+  const borateComplex = holdsWater ? borateComplexMolPerL(moles, volumeML / 1000) : 0;
+  const pHWithheld = acidity ? withheld(poured, acidity, alcoholPercentVV, borateComplex) : null;
   const headspaceML = (volumeML * headspacePercent) / Math.max(1, 100 - headspacePercent);
 
   return {
@@ -150,8 +165,10 @@ export function mix(poured: readonly Poured[], options: MixOptions = {}): Mixtur
     grams,
     moles,
     traitG,
-    pH: acidity?.pH ?? null,
+    pH: pHWithheld ? null : (acidity?.pH ?? null),
+    pHWithheld,
     acidity,
+    borateComplexMolPerL: borateComplex,
     aceticAcidPercentWV: percent * (grams['acetic-acid'] ?? 0),
     citricAcidPercentWV: percent * (grams['citric-acid'] ?? 0),
     freeAcidPercentAsAcetic: percent * balance.acidLeftMol * ACETIC_G_PER_MOL,
@@ -160,14 +177,8 @@ export function mix(poured: readonly Poured[], options: MixOptions = {}): Mixtur
     soapGPerL: 10 * percent * (grams.soap ?? 0),
     surfactantGPerL: 10 * percent * (grams.surfactant ?? 0),
     essentialOilPercentVV: percent * oilML,
-    freeChlorinePPM:
-      1000 *
-      CHLORINE_G_PER_MOL *
-      molPerL *
-      ((moles['sodium-hypochlorite'] ?? 0) +
-        2 * (moles['sodium-dichloroisocyanurate'] ?? 0) +
-        2 * (moles['calcium-hypochlorite'] ?? 0)),
-    ammoniaPercentWW: massG > 0 ? (100 * freeAmmoniaG(grams, moles, balance)) / massG : 0,
+    freeChlorinePPM: 1000 * CHLORINE_G_PER_MOL * molPerL * molesBy(moles, 'activeChlorineMol'),
+    ammoniaPercentWW: massG > 0 ? (100 * freeAmmoniaG(moles, acidity)) / massG : 0,
     sodiumCarbonatePercentWV: percent * (grams['sodium-carbonate'] ?? 0),
     undissolvedG,
     undissolved,
@@ -180,11 +191,11 @@ export function mix(poured: readonly Poured[], options: MixOptions = {}): Mixtur
     closedPressureBar:
       closedGainBar(balance.carbonDioxideMol, HENRY.carbonDioxide, headspaceML, volumeML) +
       closedGainBar(oxygenMol, HENRY.oxygen, headspaceML, volumeML),
-    flashPointC: lower(flashPointC(ethanol, isopropanol), oilFlashC),
+    flashPointC: volumeML > 0 ? flashPointC(grams, volumeML) : null,
     soapCurdledFraction: curdledFraction,
     soapLostToHardness:
-      wet && soapMol > 0 && hardnessMgPerL !== null
-        ? Math.min(1, soapBoundMol(tapML, hardnessMgPerL, moles) / soapMol)
+      wet && soapMol > 0 && (hardnessMgPerL !== null || hardnessBroughtMol(moles) > 0)
+        ? Math.min(1, soapBoundMol(tapML, hardnessMgPerL ?? 0, moles) / soapMol)
         : null,
     oilFloatingShare: floatingShare,
     peraceticAcidMaxPPM: holdsWater
@@ -201,20 +212,27 @@ export function mix(poured: readonly Poured[], options: MixOptions = {}): Mixtur
 const isAlkaline = (traitG: Partial<Record<Trait, number>>): boolean =>
   (traitG.alkali ?? 0) > 0 || (traitG.soap ?? 0) > 0;
 
-/** Ammonia that acid has not bound, and what alkali drives out of its salts, g. */
-function freeAmmoniaG(grams: Grams, moles: Moles, balance: ProtonBalance): number {
-  const bound = (balance.reacted.ammonia ?? 0) * 17.031;
-  const lye = (moles['sodium-hydroxide'] ?? 0) + (moles['potassium-hydroxide'] ?? 0) + (moles['sodium-carbonate'] ?? 0);
-  const driven = Math.min(moles['ammonium-chloride'] ?? 0, lye) * 17.031;
-  return Math.max(0, (grams.ammonia ?? 0) - bound) + driven;
+/** Ammonia that is free at the pH of the mixture, g: what acid has not bound, and what alkali drives out of its salts. */
+function freeAmmoniaG(moles: Moles, acidity: Acidity | null): number {
+  let mol = 0;
+  for (const key in moles) {
+    for (const b of substance(key as SubstanceId).brings) {
+      if (b.system === 'ammonium') mol += (moles[key as SubstanceId] ?? 0) * b.mol;
+    }
+  }
+  return mol * AMMONIA_G_PER_MOL * (acidity?.freeAmmoniaFraction ?? 0);
 }
 
-const OIL_FLASH_BAND_C = 5;
-
-/** The lower of alcohol's flash-point band and that of a large share of oil or solvent. */
-function lower(alcohol: Span | null, oilC: number | null): Span | null {
-  if (oilC === null || (alcohol && alcohol.low < oilC - OIL_FLASH_BAND_C)) return alcohol;
-  return { low: oilC - OIL_FLASH_BAND_C, high: oilC + OIL_FLASH_BAND_C };
+function withheld(
+  poured: readonly Poured[],
+  { ionicStrengthMolPerL }: Acidity,
+  alcoholPercentVV: number,
+  borateComplex: number,
+): PHWithheld | null {
+  if (poured.some((p) => isBlank(p.ingredient))) return 'unknown';
+  if (borateComplex > 0) return 'borate';
+  if (isOver(alcoholPercentVV, MODEL_HOLDS_TO.alcoholPercentVV)) return 'alcohol';
+  return isOver(ionicStrengthMolPerL, MODEL_HOLDS_TO.ionicStrengthMolPerL) ? 'salt' : null;
 }
 
 const traitsKnown = new WeakMap<Ingredient, ReadonlySet<Trait>>();
@@ -237,6 +255,9 @@ export function bringersOf(state: MixtureState, trait: Trait): string[] {
   }
   return names;
 }
+
+/** The model's pH, shown or not, with its band: what rules go by. Null in what is dry. */
+export const modelPH = (state: MixtureState): PHBand | null => state.acidity?.pH ?? null;
 
 /** True if any amount of a substance with the trait is there. */
 export const has = (state: MixtureState, trait: Trait): boolean => (state.traitG[trait] ?? 0) > 0;

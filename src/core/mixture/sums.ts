@@ -48,6 +48,16 @@ export function molesOf(grams: Grams): Moles {
   return moles;
 }
 
+/** The columns of substances that count what one mole brings. */
+type MolarColumn = 'peroxideMol' | 'activeChlorineMol' | 'hydroxideMol' | 'hardnessMol' | 'hardnessHeldMol';
+
+/** Moles of what a column counts, over all substances. */
+export function molesBy(moles: Moles, column: MolarColumn): number {
+  let mol = 0;
+  for (const key in moles) mol += (moles[key as SubstanceId] ?? 0) * substance(key as SubstanceId)[column];
+  return mol;
+}
+
 /** Grams by trait. */
 export function traitsOf(grams: Grams): Partial<Record<Trait, number>> {
   const traitG: Partial<Record<Trait, number>> = {};

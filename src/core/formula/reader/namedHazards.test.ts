@@ -15,7 +15,7 @@ test.each([
   ['blea\u200bch', ['blea\u200bch']],
   ['isopropyl alcohol or acetone', ['isopropyl alcohol', 'acetone']],
   ['caustic soda', ['caustic soda']],
-  ['some nitric acid', ['nitric', 'acid']],
+  ['some nitric acid', ['nitric acid']],
   ['lejía', ['lejía']],
   ['water, soap and baking soda', []],
   ['lemon oil on the beach', []],
