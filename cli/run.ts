@@ -15,6 +15,7 @@ import {
   readFormulaFile,
   readRecipe,
   resolveIngredient,
+  ROOM_SIZES,
   SCOPES,
   shelfLife,
   soilByName,
@@ -26,6 +27,7 @@ import {
   toolSet,
   USUAL_CIRCUMSTANCES,
   USUALLY_KEPT,
+  USE_FORMS,
   weighSupplies,
   type Beside,
   type Circumstances,
@@ -33,9 +35,10 @@ import {
   type KeptHow,
   type Lives,
   type MeasureSystem,
-  type Scope,
+  type RoomSize,
   type Soil,
   type Surface,
+  type UseForm,
   type Vessel,
 } from '../src/core';
 import {
@@ -60,6 +63,8 @@ const HELP = `npm run -s evaluate -- (--text FILE | --formula FILE | --meet A B 
   --scope SCOPE    ${SCOPES.join(' | ')}
   --surface ID     --soil ID                   --dwell MINUTES on the surface
   --hardness MG    tap water, mg/L as CaCO3    --lives ${LIVES.join(',')}
+  --form FORM      ${USE_FORMS.join(' | ')}: how it gets there; default: what can be poured is sprayed
+  --room ROOM      ${ROOM_SIZES.join(' | ')}: small is a small room that is shut; default large
   --cup CUP        ${MEASURE_SYSTEMS.join(' | ')}
   --surface and --soil without a recipe rank the starter formulas.`;
 
@@ -89,6 +94,8 @@ function parsed(given: readonly string[]) {
         hardness: { type: 'string' },
         lives: { type: 'string' },
         cup: { type: 'string' },
+        form: { type: 'string' },
+        room: { type: 'string' },
         help: { type: 'boolean' },
       },
     });
@@ -149,9 +156,9 @@ function formulaOf(values: ReturnType<typeof parsed>['values'], cup: MeasureSyst
   return { formula, beside, texts: new Map(formula.lines.map((l) => [l.id, l.text ?? ''])) };
 }
 
-function meetingReport(names: readonly string[], scope: Scope, lives: readonly Lives[]): object {
+function meetingReport(names: readonly string[], { scope, lives, room }: Circumstances): object {
   if (names.length < 2) throw new Unreadable('--meet needs at least two names, such as --meet bleach vinegar.');
-  const { verdict, findings, state, likely } = meetNamed(names, scope, lives);
+  const { verdict, findings, state, likely } = meetNamed(names, scope, lives, room);
   const lines = likely.map((i) => ({ text: i.name, ingredient: i.id }));
   return { verdict, findings, mixture: mixtureReport(state), lines, shelfLife: null, surface: null };
 }
@@ -209,9 +216,11 @@ function report(args: readonly string[], readText: ReadText): object | string {
     dwellMinutes: dwell < 0 ? null : dwell,
     headspacePercent: numberIn('headspace', values.headspace, 1, 90, USUAL_CIRCUMSTANCES.headspacePercent),
     lives: livesOf(values.lives),
+    form: values.form === undefined ? null : oneOf<UseForm>('form', values.form, USE_FORMS, 'cloth'),
+    room: oneOf<RoomSize>('room', values.room, ROOM_SIZES, 'large'),
     hardnessMgPerL: hardness < 0 ? null : hardness,
   };
-  if (names) return meetingReport(names, at.scope, at.lives);
+  if (names) return meetingReport(names, at);
   if (ranks && at.surface && at.soil) return waysReport(at.surface, at.soil, at);
   const wanted = formulaOf(values, cup, readText);
   return recipeReport(wanted, at, cup, capacityML);

@@ -85,6 +85,8 @@ export {
 export { hardnessClass, type HardnessClass } from './mixture/hardness';
 
 export { SCOPES, type Finding, type Level, type Scope } from './findings/finding';
+export { ROOM_SIZES, type RoomSize } from './findings/howUsed';
+export { FORMULA_KINDS, USE_FORMS, type FormulaKind, type UseForm } from './formula/use';
 
 export { discardBy, isPastItsDay, type Batch, type BatchState } from './keeping/batch';
 export { costOf, type Cost } from './keeping/cost';
@@ -186,7 +188,7 @@ export { homeSurfaceSchema, jobSchema, logEntrySchema, roomSchema, timerSchema }
 export { readLogCsv, writeLogCsv } from './exchange/logCsv';
 export { ingredientOfLine } from './formula/resolve';
 export { formulaSchema } from './formula/schema';
-export { readFormulaFile, readHomeFile, writeFormulaFile, writeHomeFile } from './exchange/homeFile';
+export { addUseInRecord, readFormulaFile, readHomeFile, writeFormulaFile, writeHomeFile } from './exchange/homeFile';
 export { migrated, type Migration } from './exchange/migration';
 
 export type { Amount } from './quantity/amount';

@@ -1,4 +1,4 @@
-import { DEFAULT_SETTINGS, EMPTY_HOME, type Home, type LogEntry, type Migration } from '../core';
+import { addUseInRecord, DEFAULT_SETTINGS, EMPTY_HOME, type Home, type LogEntry, type Migration } from '../core';
 import { ASIDE, asidesOf, kept, type Aside } from './asides';
 import type { Changes } from './changes';
 import {
@@ -18,10 +18,10 @@ import type { Storage } from './storage';
 import { carryOut, DRAFT, meet, touchedBy, type Named, type Write } from './write';
 
 /** The newest form of the records that this Biscuit writes and reads. */
-export const SCHEMA_VERSION = 1;
+export const SCHEMA_VERSION = 2;
 
-/** Steps from older records to this version; each sees `{collection, value}` and returns the same. None yet. */
-const MIGRATIONS: readonly Migration[] = [];
+/** Steps from older records to this version; each sees `{collection, value}` and returns the same. */
+const MIGRATIONS: readonly Migration[] = [{ from: 1, change: addUseInRecord }];
 
 /** The records were written by a newer Biscuit: nothing is read or written. */
 export class NewerDataError extends Error {

@@ -49,11 +49,11 @@ export const BOUGHT_PRODUCTS = [
     names: ['glacial acetic', 'pure acetic acid', 'concentrated acetic acid', 'ethanoic acid', '99 % acetic acid'],
     role: 'bought', density: 1.05, contents: [['acetic-acid', 99, 80, 100, 'w/w']], strengthOf: 'acetic-acid', sources: ['crc-memory', 'sds-memory'],
   }),
-  liquid('nitric-acid', 'laboratory nitric acid', {
+  liquid('laboratory-nitric-acid', 'laboratory nitric acid', {
     names: ['fuming nitric acid'],
     role: 'bought', density: 1.4, contents: [['nitric-acid', 65, 10, 70, 'w/w']], strengthOf: 'nitric-acid', sources: ['sds-memory'],
   }),
-  liquid('hydrofluoric-acid', 'laboratory hydrofluoric acid', {
+  liquid('laboratory-hydrofluoric-acid', 'laboratory hydrofluoric acid', {
     names: ['hydrogen fluoride'],
     role: 'bought', density: 1.05, contents: [['hydrofluoric-acid', 10, 1, 48, 'w/w']], strengthOf: 'hydrofluoric-acid', sources: ['sds-memory'],
   }),

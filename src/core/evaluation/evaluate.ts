@@ -47,6 +47,9 @@ const wordsOf = (formula: Formula, beside: Beside): string =>
     .join('\n')
     .toLowerCase();
 
+/** A text that names a small shut room is meant for one. */
+const SMALL_ROOM = /\b(?:small|closed|windowless|tiny) (?:bath|shower|wash|wet)? ?room\b|\bcupboard\b|\bcabin\b/;
+
 /** What the rules look at for a formula, but for the mixture itself: the same for every reading of its amounts. */
 type Setting = (state: MixtureState) => Situation;
 
@@ -59,6 +62,7 @@ export function settingOf(formula: Formula, at: Circumstances, beside: Beside): 
   return (state) => ({
     state,
     scope: at.scope,
+    alone: [],
     formula: true,
     amounts: true,
     unknown,
@@ -67,8 +71,13 @@ export function settingOf(formula: Formula, at: Circumstances, beside: Beside): 
     disagreements: disagree,
     lives: at.lives,
     vessel: at.vessel,
-    use: howUsed(words, at.vessel, state, at.scope),
+    use: howUsed(
+      { form: at.form ?? formula.form ?? null, kind: formula.kind ?? 'surface', vessel: at.vessel },
+      state,
+      at.scope,
+    ),
     words,
+    room: SMALL_ROOM.test(words) ? 'small' : at.room,
     soil: at.soil,
   });
 }

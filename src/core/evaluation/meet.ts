@@ -2,7 +2,8 @@ import type { Lives } from '../catalogue/household';
 import type { Ingredient } from '../catalogue/ingredient';
 import { judge, type Judgement } from '../findings/judge';
 import type { Scope } from '../findings/finding';
-import { howUsed } from '../findings/howUsed';
+import { howUsed, type RoomSize } from '../findings/howUsed';
+import { ingredientById } from '../catalogue/lookup';
 import type { Poured } from '../formula/mixedVolume';
 import { mix, type MixtureState } from '../mixture/state';
 
@@ -13,6 +14,30 @@ const someOf = (ingredient: Ingredient): Poured => {
   const volumeML = MEETING_ML[ingredient.form];
   return { ingredient, volumeML, massG: volumeML * ingredient.densityGPerML };
 };
+
+const alone = new WeakMap<Ingredient, MixtureState>();
+
+/** A thing by itself, as strong as it comes. */
+function aloneState(ingredient: Ingredient): MixtureState {
+  let state = alone.get(ingredient);
+  if (!state) {
+    state = mix([someOf(ingredient)]);
+    alone.set(ingredient, state);
+  }
+  return state;
+}
+
+const WATER = ingredientById('distilled-water');
+
+/** Things together; on a surface and in a drain it is always damp. */
+function meetingState(ingredients: readonly Ingredient[], scope: Scope): MixtureState {
+  const together = ingredients.map(someOf);
+  const state = mix(together);
+  const damp = scope === 'sequence' || scope === 'drain';
+  return damp && !state.holdsWater && WATER && ingredients.length > 0
+    ? { ...mix([...together, someOf(WATER)]), brought: state.brought }
+    : state;
+}
 
 /**
  * What happens when things meet: in one bottle, one after another on a surface, in the air of a room, in
@@ -27,12 +52,13 @@ export function meet(
   unknown: readonly string[] = [],
   lives: readonly Lives[] = [],
   unknownKinds: readonly string[] = [],
+  room: RoomSize = 'large',
 ): Judgement & { readonly state: MixtureState } {
-  const state = mix(ingredients.map(someOf));
-  const words = '';
+  const state = meetingState(ingredients, scope);
   const judgement = judge({
     state,
     scope,
+    alone: ingredients.map(aloneState),
     // Things kept in one bottle are a formula; things that merely come together are not.
     formula: scope === 'stored',
     amounts: false,
@@ -42,8 +68,9 @@ export function meet(
     disagreements: [],
     lives,
     vessel: null,
-    use: howUsed(words, null, state, scope),
-    words,
+    use: howUsed({ form: null, kind: 'surface', vessel: null }, state, scope),
+    words: '',
+    room,
     soil: null,
   });
   return { ...judgement, state };

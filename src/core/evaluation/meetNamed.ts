@@ -2,6 +2,7 @@ import type { Lives } from '../catalogue/household';
 import type { Ingredient } from '../catalogue/ingredient';
 import { findIngredient, ingredientById } from '../catalogue/lookup';
 import { isWorse, type Scope } from '../findings/finding';
+import type { RoomSize } from '../findings/howUsed';
 import { withFindings, type Judgement } from '../findings/judge';
 import type { MixtureState } from '../mixture/state';
 import { meet } from './meet';
@@ -58,15 +59,16 @@ export function meetNamed(
   names: readonly string[],
   scope: Scope,
   lives: readonly Lives[] = [],
+  room: RoomSize = 'large',
 ): Judgement & { readonly state: MixtureState; readonly likely: readonly Ingredient[] } {
   const things = names.map(possibleThings);
   const unknown = things.filter((t) => !t.understood).map((t) => t.name);
   const kinds = things.filter((t) => t.unknownKind).map((t) => t.name);
   const judged = combinationsOf(things).map((together) => ({
     together,
-    ...meet(together, scope, unknown, lives, kinds),
+    ...meet(together, scope, unknown, lives, kinds, room),
   }));
-  const first = judged[0] ?? { together: [], ...meet([], scope, unknown, lives, kinds) };
+  const first = judged[0] ?? { together: [], ...meet([], scope, unknown, lives, kinds, room) };
   const worst = judged.reduce((w, j) => (isWorse(j.verdict, w.verdict) ? j : w), first);
   const codes = new Set(worst.findings.map((f) => f.code));
   const more = judged.flatMap((j) =>

@@ -5,6 +5,8 @@ import type { Soil } from '../catalogue/soils';
 import type { Surface } from '../catalogue/surface';
 import { DEFAULT_HEADSPACE_PERCENT, type VesselFacts } from '../catalogue/vessels';
 import type { Scope } from '../findings/finding';
+import type { RoomSize } from '../findings/howUsed';
+import type { UseForm } from '../formula/use';
 import { DEFAULT_DROPS_PER_ML } from '../quantity/drops';
 
 /** The circumstances in which a formula is judged. */
@@ -19,6 +21,10 @@ export interface Circumstances {
   readonly dropsPerML: number;
   /** Room left in the closed vessel, percent of its capacity, 1 to 90. */
   readonly headspacePercent: number;
+  /** How it is used, where that is said beside the formula; null for the formula's own form. */
+  readonly form: UseForm | null;
+  /** Where it is used: a small room that is shut airs slowly. */
+  readonly room: RoomSize;
   /** The vessel it is kept in; null if not known. */
   readonly vessel: VesselFacts | null;
   /** Who lives in the home, and where its drain goes. */
@@ -37,6 +43,8 @@ export const USUAL_CIRCUMSTANCES: Circumstances = {
   dwellMinutes: null,
   dropsPerML: DEFAULT_DROPS_PER_ML,
   headspacePercent: DEFAULT_HEADSPACE_PERCENT,
+  form: null,
+  room: 'large',
   vessel: null,
   lives: [],
   hardnessMgPerL: null,

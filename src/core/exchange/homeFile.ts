@@ -2,10 +2,11 @@ import type { Formula } from '../formula/formula';
 import { refuse, type Outcome } from '../formula/problem';
 import { checked, checkFormula } from '../formula/schema';
 import { DEFAULT_SETTINGS, homeSchema, type Home } from './home';
+import { useInWords } from '../formula/use';
 import { migrated, type Migration } from './migration';
 
 /** The newest form of Biscuit's files that this Biscuit writes and reads. */
-export const FILE_VERSION = 4;
+export const FILE_VERSION = 5;
 
 /** Version 2 added to the settings who lives in the home, its water, its air, and its schools. */
 function addHousehold(home: unknown): unknown {
@@ -28,6 +29,43 @@ function addRoomsAndLog(home: unknown): unknown {
     : home;
 }
 
+/** Version 5 added to formulas the way of use and the kind: what their own words said until then. */
+function addUse(formula: unknown): unknown {
+  if (typeof formula !== 'object' || formula === null) return formula;
+  const { name, purpose, how, form, kind } = formula as Partial<Record<'name' | 'purpose' | 'how' | 'form' | 'kind', unknown>>;
+  if (form !== undefined || kind !== undefined) return formula;
+  const said = useInWords([name, purpose, how].filter((w) => typeof w === 'string').join('\n'));
+  return {
+    ...formula,
+    ...(said.form ? { form: said.form } : {}),
+    ...(said.kind === 'surface' ? {} : { kind: said.kind }),
+  };
+}
+
+const eachWithUse = (list: unknown): unknown => (Array.isArray(list) ? list.map(addUse) : list);
+
+function addUseInHome(home: unknown): unknown {
+  if (typeof home !== 'object' || home === null) return home;
+  const { formulas, batches } = home as { formulas?: unknown; batches?: unknown };
+  return {
+    ...home,
+    formulas: eachWithUse(formulas),
+    batches: Array.isArray(batches) ? batches.map(addUseInBatch) : batches,
+  };
+}
+
+const addUseInBatch = (batch: unknown): unknown =>
+  typeof batch === 'object' && batch !== null && 'formula' in batch
+    ? { ...batch, formula: addUse(batch.formula) }
+    : batch;
+
+/** The same step for single records: `{collection, value}`. */
+export function addUseInRecord(record: unknown): unknown {
+  const { collection, value } = record as { collection?: unknown; value?: unknown };
+  if (collection === 'formulas') return { collection, value: addUse(value) };
+  return collection === 'batches' ? { collection, value: addUseInBatch(value) } : record;
+}
+
 const asItIs = (formula: unknown): unknown => formula;
 
 /** Steps from older files to this version, oldest first. A formula only gained what may be left out. */
@@ -35,11 +73,13 @@ const HOME_MIGRATIONS: readonly Migration[] = [
   { from: 1, change: addHousehold },
   { from: 2, change: addPantry },
   { from: 3, change: addRoomsAndLog },
+  { from: 4, change: addUseInHome },
 ];
 const FORMULA_MIGRATIONS: readonly Migration[] = [
   { from: 1, change: asItIs },
   { from: 2, change: asItIs },
   { from: 3, change: asItIs },
+  { from: 4, change: addUse },
 ];
 
 /** Files larger than this are no home of one person, characters. */

@@ -1,12 +1,13 @@
-import { bringersOf, has } from '../mixture/state';
-import type { Trait } from '../catalogue/substances';
-import type { Rule, Situation } from './rule';
+import { bringersOf, has, modelPH, traitsIn } from '../mixture/state';
+import { substance, type SubstanceId, type Trait } from '../catalogue/substances';
+import { reaches } from '../quantity/limit';
+import { mixtureRule, type Situation } from './rule';
 
-/** Meetings of hypochlorite: a danger in every scope, at any amount. */
+/** Meetings of hypochlorite: a danger at any amount. */
 
 const both = ({ state }: Situation, trait: Trait): string[] | null =>
   has(state, 'hypochlorite') && has(state, trait)
-    ? [...bringersOf(state, 'hypochlorite'), ...bringersOf(state, trait)]
+    ? [...new Set([...bringersOf(state, 'hypochlorite'), ...bringersOf(state, trait)])]
     : null;
 
 /** This much essential oil is enough to react with hypochlorite, percent by volume (common practice, no source). */
@@ -15,7 +16,10 @@ const MUCH_OIL_PERCENT_VV = 1;
 const KEEP_APART =
   'Never let them meet: not in a bottle, on a surface, in the air of one room or in a drain. Rinse with plenty of water and air the room in between, and leave a day.';
 
-export const chlorineGas: Rule = {
+/** Hydrochloric acid weaker than this gives no chlorine with peroxide to speak of, percent w/v (common practice, no source). */
+const HYDROCHLORIC_FROM_PERCENT = 1;
+
+export const chlorineGas = mixtureRule({
   code: 'chlorine-gas',
   looksFor: 'bleach with acid',
   sources: ['public-health-never-mix', 'noaa-memory'],
@@ -24,13 +28,31 @@ export const chlorineGas: Rule = {
     why: 'Acid turns hypochlorite into chlorine, within seconds, even in small amounts.',
     instead: KEEP_APART,
   },
-  check: (s) => {
-    const subjects = both(s, 'acid');
-    return subjects && { level: 'danger', subjects, figures: { freeChlorinePPM: s.state.freeChlorinePPM } };
+  otherWords: {
+    peroxide: {
+      happens: '{subjects} together give off chlorine and oxygen, with heat.',
+      why: 'Peroxide takes the chlorine out of hydrochloric acid: 2 HCl + H₂O₂ → Cl₂ + 2 H₂O.',
+      instead: KEEP_APART,
+    },
   },
-};
+  check: (s) => {
+    const { state } = s;
+    const subjects = both(s, 'acid');
+    if (subjects) return { level: 'danger', subjects, figures: { freeChlorinePPM: state.freeChlorinePPM } };
+    const hydrochloricPercent =
+      state.volumeML > 0 ? (100 * (state.grams['hydrogen-chloride'] ?? 0)) / state.volumeML : 0;
+    if (s.scope === 'air' || !has(state, 'peroxide') || !reaches(hydrochloricPercent, HYDROCHLORIC_FROM_PERCENT))
+      return null;
+    const hydrochloric = state.brought.filter((i) => i.contents.some((c) => c.substance === 'hydrogen-chloride'));
+    return {
+      level: 'danger',
+      subjects: [...new Set([...hydrochloric.map((i) => i.name), ...bringersOf(state, 'peroxide')])],
+      as: 'peroxide',
+    };
+  },
+});
 
-export const chloramineGas: Rule = {
+export const chloramineGas = mixtureRule({
   code: 'chloramine-gas',
   looksFor: 'bleach with ammonia or urine',
   sources: ['public-health-never-mix', 'noaa-memory'],
@@ -43,29 +65,49 @@ export const chloramineGas: Rule = {
     const subjects = both(s, 'ammonia-source');
     return subjects && { level: 'danger', subjects, figures: { freeChlorinePPM: s.state.freeChlorinePPM } };
   },
-};
+});
 
-export const bleachWithAlcohol: Rule = {
+export const bleachWithAlcohol = mixtureRule({
   code: 'bleach-with-alcohol',
-  looksFor: 'bleach with alcohol, acetone or much essential oil',
+  looksFor: 'bleach with alcohol, solvents or much essential oil',
   sources: ['public-health-never-mix', 'noaa-memory'],
   words: {
     happens: '{subjects} together make chloroform and other poisons, with heat.',
-    why: 'Hypochlorite chlorinates alcohols and the oils of plants.',
+    why: 'Hypochlorite chlorinates alcohols and acetone.',
     instead: KEEP_APART,
   },
+  otherWords: {
+    solvent: {
+      happens: '{subjects} together can heat up, catch fire and give off irritating vapours.',
+      why: 'Hypochlorite is a strong oxidiser; a solvent is fuel.',
+      instead: KEEP_APART,
+    },
+    oil: {
+      happens: '{subjects} together make chlorinated vapours that sting eyes and lungs, with heat.',
+      why: 'Hypochlorite chlorinates the terpenes and phenols of plant oils, and loses its own strength.',
+      instead: KEEP_APART,
+    },
+  },
   check: (s) => {
-    const figures = { alcoholPercentVV: s.state.alcoholPercentVV };
-    const withAlcohol = both(s, 'alcohol') ?? both(s, 'solvent');
-    if (withAlcohol) return { level: 'danger', subjects: withAlcohol, figures };
+    const { state } = s;
+    const figures = { alcoholPercentVV: state.alcoholPercentVV };
+    const chloroform = both(s, 'alcohol') ?? both(s, 'ketone');
+    if (chloroform) return { level: 'danger', subjects: chloroform, figures };
+    const solvents = both(s, 'solvent');
+    if (solvents) return { level: 'danger', subjects: solvents, as: 'solvent' };
     const withOil = both(s, 'essential-oil');
-    return withOil && s.state.essentialOilPercentVV >= MUCH_OIL_PERCENT_VV
-      ? { level: 'danger', subjects: withOil, figures }
+    return withOil && reaches(state.essentialOilPercentVV, MUCH_OIL_PERCENT_VV)
+      ? {
+          level: 'danger',
+          subjects: withOil,
+          figures: { essentialOilPercentVV: state.essentialOilPercentVV },
+          as: 'oil',
+        }
       : null;
   },
-};
+});
 
-export const bleachWithPeroxide: Rule = {
+export const bleachWithPeroxide = mixtureRule({
   code: 'bleach-with-peroxide',
   looksFor: 'bleach with peroxide or oxygen bleach',
   sources: ['noaa-memory', 'sds-memory'],
@@ -84,14 +126,14 @@ export const bleachWithPeroxide: Rule = {
       }
     );
   },
-};
+});
 
-export const bleachInFormula: Rule = {
+export const bleachInFormula = mixtureRule({
   code: 'bleach-in-formula',
   looksFor: 'bleach as a line of a formula',
   sources: ['public-health-never-mix', 'sds-memory'],
   words: {
-    happens: '{subjects} does not belong in a home-made mixture.',
+    happens: '{subjects} {does|do} not belong in a home-made mixture.',
     why: 'Its maker has set strength and alkali so that it stays stable; most things added to it break that, some into poison gas.',
     instead: 'Use it alone, as its label says, or leave it out.',
   },
@@ -103,19 +145,125 @@ export const bleachInFormula: Rule = {
           figures: { freeChlorinePPM: state.freeChlorinePPM },
         }
       : null,
-};
+});
 
-export const bleachDecays: Rule = {
+/** What public guidance says never to add to bleach beside what gives gas: detergents, disinfectants, other bought cleaners. */
+const CLEANER_TRAITS: readonly Trait[] = ['surfactant', 'soap', 'quaternary'];
+
+export const bleachWithCleaner = mixtureRule({
+  code: 'bleach-with-cleaner',
+  looksFor: 'bleach with detergents, disinfectants and other bought cleaners',
+  sources: ['public-health-never-mix'],
+  words: {
+    happens: '{subjects} do not belong together: nobody can say what gas or heat comes of it.',
+    why: 'Many bought cleaners hold ammonia or acid without saying so in large letters; public guidance is never to mix bleach with any of them.',
+    instead: 'Bleach alone, as its label says; a rinse with plenty of water before anything else.',
+  },
+  otherWords: {
+    after: {
+      happens:
+        '{subjects} meet if the first is not rinsed off: the bleach is used up, and some cleaners give off gas with it.',
+      why: 'Detergents take bleach’s strength, and many bought cleaners hold ammonia or acid.',
+      instead: 'Rinse with plenty of water between the two, and air the room.',
+    },
+  },
+  check: ({ state, scope, unknown, unknownKinds }) => {
+    if (scope === 'air' || !has(state, 'hypochlorite')) return null;
+    const bleaches = bringersOf(state, 'hypochlorite');
+    const others = state.brought.filter(
+      (i) =>
+        !bleaches.includes(i.name) && (i.role === 'bought' || CLEANER_TRAITS.some((trait) => traitsIn(i).has(trait))),
+    );
+    if (others.length === 0) return null;
+    const subjects = [...new Set([...bleaches, ...others.map((i) => i.name)])];
+    const poured = scope === 'stored' || scope === 'fresh';
+    if (poured || unknown.length > 0 || unknownKinds.length > 0) return { level: 'danger', subjects };
+    return { level: 'caution', subjects, as: 'after' };
+  },
+});
+
+/** Substances that give chlorine for long, beside which another of them is fuel enough: the solids. */
+const isDonor = (id: SubstanceId): boolean => substance(id).traits.includes('chlorine-donor');
+
+export const oxidiserWithFuel = mixtureRule({
+  code: 'oxidiser-with-fuel',
+  looksFor: 'strong oxidisers with what burns',
+  sources: ['noaa-memory', 'sds-memory'],
+  words: {
+    happens: '{subjects} together can catch fire by themselves, minutes later, and give off chlorine.',
+    why: 'Chlorine tablets and granules are strong oxidisers; oil, sugar, glycerin, alcohol and detergent are their fuel.',
+    instead: 'Never let them touch: a clean dry scoop for these alone, their own tub, nothing else in the bucket.',
+  },
+  otherWords: {
+    donors: {
+      happens: '{subjects} together can catch fire or explode.',
+      why: 'Chlorine products of different kinds (dichlor, trichlor, calcium hypochlorite, liquid bleach) destroy each other, with heat and chlorine.',
+      instead: 'One kind only, in its own dry scoop. Never top one up with another.',
+    },
+    percarbonate: {
+      happens: '{subjects} dry together can smoulder: an oxidiser lies beside its fuel.',
+      why: 'Percarbonate and perborate feed a fire with oxygen; sugar, flour and oil are what it burns.',
+      instead: 'Keep the oxygen bleach apart, and stir it into water when you use it.',
+    },
+    acid: {
+      happens: '{subjects} lie dry beside each other: with the first damp they heat up, gas and form a peroxy acid.',
+      why: 'Percarbonate gives peroxide and carbonate on wetting; the acid sets both free at once.',
+      instead: 'Keep them in two jars, and never wet them together.',
+    },
+    capped: {
+      happens: 'Capped, {subjects} can burst the jar: the damp of the air is enough to start them.',
+      why: 'Percarbonate gives peroxide and carbonate on wetting; the acid sets both free at once, with heat.',
+      instead: 'Keep them in two jars, and never wet them together.',
+    },
+  },
+  check: ({ state, scope }) => {
+    if (scope === 'air') return null;
+    if (has(state, 'chlorine-donor')) {
+      const kinds = Object.keys(state.grams).filter((id) => substance(id as SubstanceId).activeChlorineMol > 0);
+      if (kinds.length > 1 && kinds.some((id) => isDonor(id as SubstanceId))) {
+        return { level: 'danger', subjects: bringersOf(state, 'hypochlorite'), as: 'donors' };
+      }
+      const donors = bringersOf(state, 'chlorine-donor');
+      const fuels = state.brought.filter(
+        (i) => !donors.includes(i.name) && FUEL_TRAITS.some((trait) => traitsIn(i).has(trait)),
+      );
+      return fuels.length > 0
+        ? { level: 'danger', subjects: [...new Set([...donors, ...fuels.map((i) => i.name)])] }
+        : null;
+    }
+    if (!has(state, 'solid-peroxide') || state.holdsWater) return null;
+    const solid = bringersOf(state, 'solid-peroxide');
+    const acids = state.brought.filter((i) => i.form !== 'liquid' && traitsIn(i).has('acid')).map((i) => i.name);
+    if (acids.length > 0) {
+      return {
+        level: scope === 'fresh' ? 'caution' : 'danger',
+        subjects: [...new Set([...solid, ...acids])],
+        as: scope === 'fresh' ? 'acid' : 'capped',
+      };
+    }
+    const fuels = state.brought.filter((i) => !solid.includes(i.name) && traitsIn(i).has('fuel')).map((i) => i.name);
+    return fuels.length > 0
+      ? { level: 'caution', subjects: [...new Set([...solid, ...fuels])], as: 'percarbonate' }
+      : null;
+  },
+});
+
+/** What burns beside a chlorine donor. */
+const FUEL_TRAITS: readonly Trait[] = ['fuel', 'surfactant', 'soap', 'alcohol', 'solvent'];
+
+export const bleachDecays = mixtureRule({
   code: 'bleach-decays',
   looksFor: 'actives that their own bottle destroys',
   sources: ['sds-memory', 'common-practice'],
   words: {
-    happens: '{subjects} does not keep once it is thinned or mixed: its strength is gone within days.',
+    happens: '{subjects} {does|do} not keep once thinned or mixed: the strength is gone within days.',
     why: 'Its maker keeps it stable at pH 11 to 13; here it stands at {pH}.',
     instead: 'Thin only what you use at once, as its label says.',
   },
-  check: ({ state, scope, formula }) =>
-    formula && scope === 'stored' && has(state, 'hypochlorite') && state.wet && state.brought.length > 1
-      ? { level: 'defeats', subjects: bringersOf(state, 'hypochlorite'), figures: { pH: state.pH?.value ?? 7 } }
-      : null,
-};
+  check: ({ state, scope, formula }) => {
+    const pH = modelPH(state);
+    return formula && scope === 'stored' && pH && has(state, 'hypochlorite') && state.brought.length > 1
+      ? { level: 'defeats', subjects: bringersOf(state, 'hypochlorite'), figures: { pH: pH.value } }
+      : null;
+  },
+});

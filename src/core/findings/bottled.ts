@@ -1,14 +1,14 @@
 import { sharesOf } from '../formula/composition';
-import { bringersOf, has } from '../mixture/state';
+import { bringersOf, has, modelPH } from '../mixture/state';
 import { isOver, reaches } from '../quantity/limit';
-import type { Rule } from './rule';
+import { mixtureRule } from './rule';
 
 /** Rules about what a bottle does to its contents, and they to it. */
 
 /** Undissolved solid below this is not seen, g per litre. */
 const SETTLES_ABOVE_G_PER_L = 1;
 
-export const settlesOut: Rule = {
+export const settlesOut = mixtureRule({
   code: 'settles-out',
   looksFor: 'solids that settle',
   sources: ['crc'],
@@ -19,7 +19,7 @@ export const settlesOut: Rule = {
   },
   check: ({ state, scope, use, amounts, formula }) => {
     if (!formula || !amounts || !use.pourable || state.volumeML <= 0) return null;
-    if (scope !== 'stored' && !use.sprayed) return null;
+    if (scope !== 'stored' && !use.throughNozzle) return null;
     if (!isOver(state.undissolvedG / (state.volumeML / 1000), SETTLES_ABOVE_G_PER_L)) return null;
     const subjects = state.brought
       .filter((i) => sharesOf(i).some(({ id }) => (state.undissolved[id] ?? 0) > 0))
@@ -33,17 +33,17 @@ export const settlesOut: Rule = {
       },
     };
   },
-};
+});
 
 /** A pinch of what clogs does not, g per litre. */
 const CLOGS_ABOVE_G_PER_L = 1.5;
 
-export const clogsSprayer: Rule = {
+export const clogsSprayer = mixtureRule({
   code: 'clogs-sprayer',
   looksFor: 'what clogs a sprayer',
   sources: ['common-practice'],
   words: {
-    happens: '{subjects} clogs a trigger.',
+    happens: '{subjects} {clogs|clog} a trigger.',
     why: 'Starch, grit and pulp stay as grains, and dry hard in the nozzle.',
     instead: 'Strain it fine and shake, rinse the nozzle after each use, or pour it on a cloth.',
   },
@@ -56,29 +56,29 @@ export const clogsSprayer: Rule = {
   },
   check: ({ state, scope, use, amounts, formula }) => {
     if (!formula || !amounts || !state.wet || state.volumeML <= 0) return null;
-    if (!use.pourable && use.sprayed && (scope === 'stored' || scope === 'fresh')) {
+    if (!use.pourable && use.throughNozzle && (scope === 'stored' || scope === 'fresh')) {
       return { level: 'defeats', subjects: bringersOf(state, 'abrasive'), as: 'paste' };
     }
-    if (!use.sprayed || !isOver((state.traitG.clogging ?? 0) / (state.volumeML / 1000), CLOGS_ABOVE_G_PER_L))
+    if (!use.throughNozzle || !isOver((state.traitG.clogging ?? 0) / (state.volumeML / 1000), CLOGS_ABOVE_G_PER_L))
       return null;
     // Sugar dissolves: it is sticky, not gritty.
     const grainsG = (state.traitG.clogging ?? 0) - (state.grams.sugar ?? 0);
     if (!isOver(grainsG / (state.volumeML / 1000), CLOGS_ABOVE_G_PER_L)) return null;
     return { level: 'caution', subjects: bringersOf(state, 'clogging') };
   },
-};
+});
 
 const EATEN_BY_ACID_AND_ALKALI = ['aluminium', 'tin'];
 const WEAK_ACID_PERCENT = 0.3;
 const ALKALINE_FROM_PH = 9;
 const STRONG_ALCOHOL_PERCENT_VV = 60;
 
-export const vesselMaterial: Rule = {
+export const vesselMaterial = mixtureRule({
   code: 'vessel-material',
   looksFor: 'a bottle that its contents attack',
   sources: ['sds-memory', 'common-practice'],
   words: {
-    happens: '{subjects} eats {material}: the vessel pits and the mixture spoils.',
+    happens: '{subjects} {eats|eat} {material}: the vessel pits and the mixture spoils.',
     why: 'Acid, peroxide and soda dissolve the skin that protects aluminium and tin.',
     instead: 'Glass, PET or HDPE.',
   },
@@ -102,7 +102,7 @@ export const vesselMaterial: Rule = {
       const subjects = [
         ...(state.freeAcidPercentAsAcetic > WEAK_ACID_PERCENT ? bringersOf(state, 'acid') : []),
         ...(has(state, 'peroxide') ? bringersOf(state, 'peroxide') : []),
-        ...(state.pH && state.pH.value > ALKALINE_FROM_PH ? bringersOf(state, 'alkali') : []),
+        ...((modelPH(state)?.value ?? 0) > ALKALINE_FROM_PH ? bringersOf(state, 'alkali') : []),
       ];
       return subjects.length > 0 ? { level: 'caution', subjects: [...new Set(subjects)], words } : null;
     }
@@ -116,17 +116,17 @@ export const vesselMaterial: Rule = {
         }
       : null;
   },
-};
+});
 
 const PEROXIDE_FROM_PERCENT = 0.1;
 const CITRUS_FROM_PERCENT = 0.05;
 
-export const lightSensitive: Rule = {
+export const lightSensitive = mixtureRule({
   code: 'light-sensitive',
   looksFor: 'what light spoils in a clear bottle',
   sources: ['common-practice', 'sds-memory'],
   words: {
-    happens: 'In a clear bottle {subjects} loses its strength.',
+    happens: 'In a clear bottle {subjects} {loses|lose} strength.',
     why: 'Light breaks up peroxide and turns citrus oil rancid and sharp.',
     instead: 'An opaque or amber bottle, in a dark cupboard.',
   },
@@ -143,7 +143,7 @@ export const lightSensitive: Rule = {
       ],
     };
   },
-};
+});
 
 /** What keeps a mixture of water without a preservative, by strength (common practice, no source). */
 const KEEPS = { alcoholPercentVV: 20, acidPercent: 2, peroxidePercent: 0.5 } as const;
@@ -153,12 +153,12 @@ const SOAP_KEEPS_FROM_G_PER_L = 150;
 const PERISHABLE_FROM_G_PER_L = 0.3;
 const SOAP_FROM_G_PER_L = 0.3;
 
-export const spoils: Rule = {
+export const spoils = mixtureRule({
   code: 'spoils',
   looksFor: 'what spoils',
   sources: ['common-practice'],
   words: {
-    happens: '{subjects} in water goes off within days: it smells, clouds or grows slime.',
+    happens: '{subjects} in water {goes|go} off within days: it smells, clouds or grows slime.',
     why: 'Nothing in it keeps life down: too little alcohol, acid or peroxide.',
     instead: 'Make only what you use in a day or two, keep it cold, and throw it away at the first smell.',
   },
@@ -185,4 +185,4 @@ export const spoils: Rule = {
       ? { level: 'caution', subjects: bringersOf(state, 'soap'), figures: { soapGPerL: state.soapGPerL }, as: 'soap' }
       : null;
   },
-};
+});

@@ -1,89 +1,164 @@
-import { bringersOf, has } from '../mixture/state';
+import { substance, type SubstanceId } from '../catalogue/substances';
+import { bringersOf, has, modelPH, traitsIn, type MixtureState } from '../mixture/state';
 import { isOver, reaches } from '../quantity/limit';
-import type { Rule } from './rule';
+import { shareOf } from './asPoured';
+import { mixtureRule, worstByStrength } from './rule';
 
-/** Strong acids and alkalis by strength: limits from `safety` labels and data sheets, from memory. */
-const ACETIC_CAUTION = 10;
-const ACETIC_DANGER = 25;
-const CITRIC_CAUTION = 20;
+/** Strong acids and alkalis by strength: the strengths are columns of the substances; limits of pH and soda here. */
 const SODA_CAUTION = 5;
 const ALKALI_CAUTION_PH = 11.5;
 /** Washing soda that acid has used up is no longer strong. */
 const SODA_STILL_STRONG_PH = 10;
 const AMMONIA_CAUTION = 1;
-/** Rooms that do not air by themselves. */
-const SMALL_ROOM = /\b(?:small|closed|windowless|tiny) (?:bath|shower|wash|wet)? ?room\b|\bcupboard\b|\bcabin\b/;
+/** Free ammonia from this strength on burns, percent w/w (EU classification of solutions, from memory). */
+const AMMONIA_BURNS_ABOVE = 10;
+/** Mineral acid weaker than this in its own bottle is a soft drink's, percent. */
+const MINERAL_FROM_PERCENT = 1;
 
-export const corrosiveAcid: Rule = {
+interface Burning {
+  readonly id: SubstanceId;
+  readonly percent: number;
+  readonly danger: boolean;
+}
+
+/** Acids strong enough to burn, the worst first; `left` is the share that alkali has not used up, 0 to 1. */
+function burningAcids(state: MixtureState, left: number): Burning[] {
+  const burning: Burning[] = [];
+  if (state.volumeML <= 0) return burning;
+  for (const key in state.grams) {
+    const id = key as SubstanceId;
+    const { traits, burns } = substance(id);
+    if (!burns || !traits.includes('acid')) continue;
+    const percent = (left * 100 * (state.grams[id] ?? 0)) / state.volumeML;
+    if (percent <= 0 || !reaches(percent, burns.cautionFrom)) continue;
+    burning.push({ id, percent, danger: burns.dangerFrom !== null && reaches(percent, burns.dangerFrom) });
+  }
+  return burning.sort((a, b) => Number(b.danger) - Number(a.danger) || b.percent - a.percent);
+}
+
+export const corrosiveAcid = mixtureRule({
   code: 'corrosive-acid',
   looksFor: 'acid strong enough to burn',
-  sources: ['sds-memory'],
+  sources: ['sds-memory', 'eu-clp-memory'],
   words: {
-    happens: 'This is strong acid: {subjects} at {acidPercent} % stings and can burn skin and eyes.',
-    why: 'Acetic acid over 10 % or citric over 20 % irritates; from 25 % it burns.',
+    happens: '{subjects}: acid at {acidPercent} % burns skin and eyes.',
+    why: 'At this strength {acid} is corrosive.',
     instead: 'Thin it: 5 % does the work on scale. Gloves and eye protection for the strong stuff; acid into water.',
   },
   otherWords: {
+    irritates: {
+      happens: '{subjects}: acid at {acidPercent} % stings eyes and broken skin.',
+      why: 'From this strength on {acid} irritates, eyes above all.',
+      instead: 'Gloves and eye protection, or thin it: 5 % does the work on scale. Acid into water.',
+    },
     mineral: {
-      happens: '{subjects} holds a strong mineral acid: it burns skin and eyes.',
+      happens: '{subjects} {holds|hold} a strong acid that is not for home mixing: it burns skin and eyes.',
       why: 'Its maker has set strength and cautions for use as it is.',
       instead: 'Use it alone, as its label says, or citric acid instead.',
     },
   },
-  check: ({ state, formula }) => {
-    const mineral = bringersOf(state, 'mineral-acid');
-    if (formula && mineral.length > 0) {
-      return { level: 'danger', subjects: mineral, as: 'mineral' };
+  check: (s) => {
+    const minerals = s.state.brought.filter((i) =>
+      i.contents.some(
+        (c) => substance(c.substance).traits.includes('mineral-acid') && reaches(c.percent, MINERAL_FROM_PERCENT),
+      ),
+    );
+    if (s.formula && minerals.length > 0) {
+      return { level: 'danger', subjects: [...new Set(minerals.map((i) => i.name))], as: 'mineral' };
     }
-    if (!state.wet) return null;
-    // What alkali has used up no longer burns.
-    const { acidLeftMol, neutralisedMol } = state.balance;
-    const left = acidLeftMol > 0 ? acidLeftMol / (acidLeftMol + neutralisedMol) : 0;
-    const acetic = left * state.aceticAcidPercentWV;
-    const citric = left * state.citricAcidPercentWV;
-    if (!isOver(acetic, ACETIC_CAUTION) && !isOver(citric, CITRIC_CAUTION)) return null;
-    return {
-      level: reaches(acetic, ACETIC_DANGER) || reaches(citric, ACETIC_DANGER) ? 'danger' : 'caution',
-      subjects: bringersOf(state, 'acid'),
-      figures: { acidPercent: Math.max(acetic, citric) },
-    };
+    return worstByStrength(s, (state) => {
+      if (!state.wet) return null;
+      // What alkali has used up no longer burns.
+      const { acidLeftMol, neutralisedMol } = state.balance;
+      const left = acidLeftMol > 0 ? acidLeftMol / (acidLeftMol + neutralisedMol) : 0;
+      const [worst] = burningAcids(state, left);
+      return worst
+        ? {
+            level: worst.danger ? ('danger' as const) : ('caution' as const),
+            subjects: bringersOf(state, 'acid'),
+            figures: { acidPercent: worst.percent },
+            words: { acid: substance(worst.id).name },
+            as: worst.danger ? undefined : ('irritates' as const),
+          }
+        : null;
+    });
   },
-};
+});
 
-export const corrosiveAlkali: Rule = {
+export const corrosiveAlkali = mixtureRule({
   code: 'corrosive-alkali',
   looksFor: 'alkali strong enough to burn',
-  sources: ['sds-memory'],
+  sources: ['sds-memory', 'eu-clp-memory'],
   words: {
-    happens: 'Strong alkali of pH {pH}: it stings skin and eyes.',
-    why: 'Over pH 11.5, or with more than 5 % of washing soda (here {sodiumCarbonatePercentWV} %), alkali takes the fat out of skin.',
+    happens: 'Strong alkali of about pH {pH}: it stings skin and eyes.',
+    why: 'Over pH 11.5 alkali takes the fat out of skin, and eyes within seconds.',
     instead: 'Gloves and eye protection; a tablespoon or two of washing soda to the litre is enough.',
   },
   otherWords: {
+    strongest: {
+      happens: 'Strong alkali, too strong for a figure of its pH: it burns eyes and stings skin.',
+      why: 'Over pH 11.5 alkali takes the fat out of skin, and eyes within seconds.',
+      instead: 'Gloves and eye protection; much more water, or another cleaner.',
+    },
+    soda: {
+      happens: 'Washing soda at {sodiumCarbonatePercentWV} % stings skin and eyes.',
+      why: 'From about 5 % on soda takes the fat out of skin.',
+      instead: 'Gloves and eye protection; a tablespoon or two to the litre is enough.',
+    },
     lye: {
-      happens: '{subjects} is lye: it eats skin and blinds eyes.',
-      why: 'Sodium hydroxide stays fully alkaline at any household strength.',
+      happens: '{subjects} {is|are} lye: at {lyePercent} % it eats skin and blinds eyes.',
+      why: 'Sodium and potassium hydroxide stay fully alkaline at any household strength.',
       instead: 'Use the bought product alone, as its label says, or washing soda instead.',
     },
+    traceOfLye: {
+      happens: '{subjects} {is|are} lye: even at {lyePercent} % it stings skin and eyes.',
+      why: 'Sodium and potassium hydroxide stay fully alkaline at any household strength.',
+      instead: 'Gloves and eye protection; washing soda does the same work and forgives more.',
+    },
+    ammonia: {
+      happens: 'Ammonia at {ammoniaPercentWW} % burns skin, eyes and throat.',
+      why: 'Over 10 % it is corrosive, and its fumes stop the breath.',
+      instead: 'Not this strength at home. Household ammonia, well thinned, with the window open; or washing soda.',
+    },
   },
-  check: ({ state, formula }) => {
+  check: (s) => {
+    const { formula } = s;
     // The trace of lye that keeps bleach stable is the bleach rules' affair.
-    const bleaches = bringersOf(state, 'hypochlorite');
-    const lye = bringersOf(state, 'lye').filter((name) => !bleaches.includes(name));
-    if (formula && lye.length > 0) return { level: 'danger', subjects: lye, as: 'lye' };
-    if (!state.wet || has(state, 'hypochlorite')) return null;
-    const pH = state.pH?.value ?? 7;
-    return pH > ALKALI_CAUTION_PH || (isOver(state.sodiumCarbonatePercentWV, SODA_CAUTION) && pH > SODA_STILL_STRONG_PH)
-      ? {
-          level: 'caution',
-          subjects: bringersOf(state, 'alkali'),
-          figures: { pH, sodiumCarbonatePercentWV: state.sodiumCarbonatePercentWV },
-        }
-      : null;
+    const bleaches = bringersOf(s.state, 'hypochlorite');
+    return worstByStrength(s, (state) => {
+      const lye = bringersOf(state, 'lye').filter((name) => !bleaches.includes(name));
+      if (formula && lye.length > 0) {
+        const lyePercent = state.massG > 0 ? (100 * (state.traitG.lye ?? 0)) / state.massG : 0;
+        const strong = reaches(lyePercent, substance('sodium-hydroxide').burns?.dangerFrom ?? 0);
+        return {
+          level: strong ? 'danger' : 'caution',
+          subjects: lye,
+          figures: { lyePercent },
+          as: strong ? 'lye' : 'traceOfLye',
+        };
+      }
+      if (isOver(state.ammoniaPercentWW, AMMONIA_BURNS_ABOVE)) {
+        return {
+          level: 'danger',
+          subjects: bringersOf(state, 'ammonia-source'),
+          figures: { ammoniaPercentWW: state.ammoniaPercentWW },
+          as: 'ammonia',
+        };
+      }
+      const pH = modelPH(state);
+      if (!state.wet || !pH || has(state, 'hypochlorite')) return null;
+      const figures = { pH: pH.value, sodiumCarbonatePercentWV: state.sodiumCarbonatePercentWV };
+      const subjects = bringersOf(state, 'alkali');
+      if (isOver(state.sodiumCarbonatePercentWV, SODA_CAUTION) && pH.value > SODA_STILL_STRONG_PH) {
+        return { level: 'caution', subjects, figures, as: 'soda' };
+      }
+      if (pH.value <= ALKALI_CAUTION_PH) return null;
+      return { level: 'caution', subjects, figures, as: state.pH ? undefined : 'strongest' };
+    });
   },
-};
+});
 
-export const ammoniaFumes: Rule = {
+export const ammoniaFumes = mixtureRule({
   code: 'ammonia-fumes',
   looksFor: 'ammonia fumes',
   sources: ['sds-memory'],
@@ -98,35 +173,104 @@ export const ammoniaFumes: Rule = {
       why: 'Above about 1 % free ammonia its fumes gather faster than a closed room airs.',
       instead: 'Not in a closed room. Window and door open, or another cleaner.',
     },
+    together: {
+      happens: '{subjects} together give off ammonia fumes.',
+      why: 'The alkali drives the ammonia out of its salt; above about 1 % it stings eyes and nose.',
+      instead: 'Keep them apart; window open where they have met.',
+    },
+    driven: {
+      happens: '{subjects} {gives|give} off ammonia fumes: the alkali drives the ammonia out of its salt.',
+      why: 'Free ammonia comes to {ammoniaPercentWW} %; above about 1 % it stings eyes and nose.',
+      instead: 'Leave the salt or the alkali out; window open where they have met.',
+    },
   },
-  check: ({ state, words }) => {
-    if (!has(state, 'ammonia-source') || !isOver(state.ammoniaPercentWW, AMMONIA_CAUTION)) return null;
-    const small = SMALL_ROOM.test(words);
-    return {
-      level: small || has(state, 'hypochlorite') ? 'danger' : 'caution',
-      subjects: bringersOf(state, 'ammonia-source'),
-      figures: { ammoniaPercentWW: state.ammoniaPercentWW },
-      ...(small ? { as: 'small' } : {}),
-    };
+  check: (s) => {
+    const small = s.room === 'small';
+    const beside = has(s.state, 'hypochlorite');
+    const found = worstByStrength(s, (state) => {
+      if (!has(state, 'ammonia-source') || !isOver(state.ammoniaPercentWW, AMMONIA_CAUTION)) return null;
+      const fromSalt = (state.grams.ammonia ?? 0) === 0;
+      return {
+        level: small || beside ? 'danger' : 'caution',
+        subjects: [
+          ...new Set([...bringersOf(state, 'ammonia-source'), ...(fromSalt ? bringersOf(state, 'alkali') : [])]),
+        ],
+        figures: { ammoniaPercentWW: state.ammoniaPercentWW },
+        as: small ? 'small' : fromSalt ? 'driven' : undefined,
+      };
+    });
+    if (found || s.amounts) return found;
+    // Neither the salt nor the alkali gives it off alone.
+    return has(s.state, 'ammonia-source') && isOver(s.state.ammoniaPercentWW, AMMONIA_CAUTION)
+      ? {
+          level: small || beside ? 'danger' : 'caution',
+          subjects: [...new Set([...bringersOf(s.state, 'ammonia-source'), ...bringersOf(s.state, 'alkali')])],
+          as: 'together',
+        }
+      : null;
   },
-};
+});
 
-export const violentHeat: Rule = {
+/** Sulfuric acid stronger than this boils up with water, percent as poured (data sheets, from memory). */
+const SULFURIC_BOILS_ABOVE_PERCENT = 20;
+/** Hot water is water too, where a line says so. */
+const HOT = /\b(?:hot|boiling|boiled) water\b/;
+
+export const violentHeat = mixtureRule({
   code: 'violent-heat',
-  looksFor: 'strong acid meeting lye',
-  sources: ['public-health-never-mix', 'noaa-memory'],
+  looksFor: 'lye with acid or hot water, and what else boils up',
+  sources: ['public-health-never-mix', 'noaa-memory', 'sds-memory'],
   words: {
-    happens: '{subjects} together boil up and spit: they burn skin, eyes and pipes.',
-    why: 'A mineral acid and lye give off heat faster than water can carry it away.',
+    happens: '{subjects} together heat up, boil and spit: they burn skin, eyes and pipes.',
+    why: 'Acid and lye give off their heat at once, faster than water can carry it away.',
     instead:
       'One product alone, as its label says. After one has failed in a drain, call a plumber and say what is in it.',
   },
-  check: ({ state, scope }) => {
+  otherWords: {
+    hot: {
+      happens: '{subjects} with hot water {boils|boil} up and {spits|spit} lye.',
+      why: 'Lye gives off much heat as it dissolves; hot water has no room left for it.',
+      instead: 'Lye goes into cold water, a little at a time, never water onto lye. Better: washing soda.',
+    },
+    water: {
+      happens: '{subjects} {boils|boil} up with water and {spits|spit}.',
+      why: 'Strong sulfuric acid gives off its heat at once where water meets it.',
+      instead: 'Only as its own label says, alone, and never thinned at home.',
+    },
+    slakes: {
+      happens: '{subjects} {boils|boil} up with water, hot enough to scald and to light wood.',
+      why: 'Quicklime takes up water with great heat as it slakes.',
+      instead: 'Leave it closed and dry. For cleaning it has no use.',
+    },
+    metal: {
+      happens: '{subjects} together boil up and give off hydrogen, which burns and explodes.',
+      why: 'Lye dissolves aluminium and zinc with heat.',
+      instead:
+        'No lye on or with aluminium or zinc, and no foil with it: washing soda on steel, dish soap on aluminium.',
+    },
+  },
+  check: ({ state, scope, formula, words }) => {
     if (scope === 'air') return null;
-    const acids = bringersOf(state, 'mineral-acid');
-    const lyes = bringersOf(state, 'lye');
-    return acids.length > 0 && lyes.length > 0 && !has(state, 'hypochlorite')
-      ? { level: 'danger', subjects: [...new Set([...acids, ...lyes])] }
+    const bleaches = bringersOf(state, 'hypochlorite');
+    const lyes = bringersOf(state, 'lye').filter((name) => !bleaches.includes(name));
+    const slaking = bringersOf(state, 'slaking');
+    const acids = bringersOf(state, 'acid');
+    if (acids.length > 0 && lyes.length + slaking.length > 0) {
+      return { level: 'danger', subjects: [...new Set([...lyes, ...slaking, ...acids])] };
+    }
+    const hot = state.brought.some((b) => b.water === 'boiling') || HOT.test(words);
+    if (lyes.length > 0 && hot) return { level: 'danger', subjects: lyes, as: 'hot' };
+    if (slaking.length > 0 && state.waterG > 0) return { level: 'danger', subjects: slaking, as: 'slakes' };
+    const foils = METALS.test(words);
+    if (lyes.length > 0 && foils) return { level: 'danger', subjects: [...lyes, 'aluminium'], as: 'metal' };
+    const sulfuric = state.brought.filter((i) => isOver(shareOf(i, 'sulfuric-acid'), SULFURIC_BOILS_ABOVE_PERCENT));
+    const watery = state.brought.some(
+      (i) => !sulfuric.includes(i) && (i.water !== null || traitsIn(i).size === 0 || i.form === 'liquid'),
+    );
+    return formula && sulfuric.length > 0 && watery
+      ? { level: 'danger', subjects: [...new Set(sulfuric.map((i) => i.name))], as: 'water' }
       : null;
   },
-};
+});
+
+const METALS = /\baluminium\b|\baluminum\b|\btin ?foil\b|\bkitchen foil\b|\bzinc\b|\bgalvani[sz]ed\b/;

@@ -1,68 +1,90 @@
 import type { LifterId } from '../catalogue/soils';
+import { substance, type SubstanceId } from '../catalogue/substances';
 import { lifterStrength } from '../mixture/lifters';
-import { bringersOf, has } from '../mixture/state';
-import type { Raised } from './finding';
+import { bringersOf, has, modelPH, traitsIn } from '../mixture/state';
 import { reaches } from '../quantity/limit';
-import type { Rule } from './rule';
+import { mixtureRule } from './rule';
 
 /** Less than this much acid meeting alkali is not worth a word, mmol per litre. */
 const WORTH_SAYING_MMOL_PER_L = 2;
+/** Less gas than this is not seen, mL per litre. */
+const FIZZ_SEEN_FROM_ML_PER_L = 20;
+/** Used up but for a few percent is used up. */
+const ALL_USED_ABOVE_PERCENT = 97;
 
-export const neutralised: Rule = {
+export const neutralised = mixtureRule({
   code: 'neutralised',
   looksFor: 'acid and alkali using each other up',
   sources: ['stoichiometry', 'crc'],
   words: {
-    happens: '{subjects} use each other up: nothing of either is left, only salty water.',
-    why: '{neutralisedMmol} mmol of acid met as much alkali and gave {carbonDioxideML} mL of gas; the pH ends at {pH}, with {saltG} g of salts in the water.',
+    happens: '{subjects} use each other up: hardly anything of either is left, only salty water.',
+    why: '{neutralisedMmol} mmol of acid met as much alkali{gas}, with {saltG} g of salts left in the water{ends}.',
     instead: 'Use them one after the other: the alkali first to scrub, a rinse, then the acid.',
   },
   otherWords: {
     acid: {
       happens: '{subjects} use each other up: all of the alkali and {acidUsedPercent} % of the acid are gone.',
-      why: '{neutralisedMmol} mmol of acid met the alkali and gave {carbonDioxideML} mL of gas; what is left is a weaker acid of pH {pH} in salty water.',
+      why: '{neutralisedMmol} mmol of acid met the alkali{gas}; what is left is a weaker acid in salty water{ends}.',
       instead: 'Leave the alkali out, or use the two one after the other with a rinse between.',
     },
     alkali: {
       happens: '{subjects} use each other up: all of the acid and {alkaliUsedPercent} % of the alkali are gone.',
-      why: '{neutralisedMmol} mmol of acid met the alkali and gave {carbonDioxideML} mL of gas; what is left is a weaker alkali of pH {pH} in salty water.',
+      why: '{neutralisedMmol} mmol of acid met the alkali{gas}; what is left is weaker than it was{ends}.',
       instead: 'Leave the acid out, or use the two one after the other with a rinse between.',
+    },
+    meeting: {
+      happens: '{subjects} use each other up.',
+      why: 'Acid and alkali make salt and water of each other; what was too much of either is all that still works.',
+      instead: 'Use them one after the other: the alkali first to scrub, a rinse, then the acid.',
     },
     fizz: {
       happens: '{subjects} fizz on the surface and use each other up.',
-      why: 'The {carbonDioxideML} mL of gas can lift loose dirt; the work of acid and alkali is lost.',
+      why: 'The fizz can lift and loosen dirt; the work of acid and alkali is lost.',
       instead:
         'Let the fizz lift, or better, use them one after the other: the alkali to scrub, a rinse, then the acid.',
     },
+    drain: {
+      happens: '{subjects} fizz in the drain and use each other up.',
+      why: 'The fizz can loosen soft dirt for a moment; what runs down is salty water.',
+      instead: 'Hot tap water and a plunger do more for a slow drain. Nothing of the two harms it.',
+    },
   },
-  check: ({ state, scope }) => {
+  check: ({ state, scope, amounts }) => {
     const { neutralisedMol, acidLeftMol, alkaliLeftMol } = state.balance;
-    // Bleach must not meet acid at all: to advise one after the other would be wrong.
-    if (scope === 'air' || state.volumeML <= 0 || has(state, 'hypochlorite')) return null;
+    // Bleach must not meet acid at all, and lye not: to advise one after the other would be wrong.
+    if (scope === 'air' || state.volumeML <= 0 || has(state, 'hypochlorite') || has(state, 'lye')) return null;
     if ((1000 * neutralisedMol) / (state.volumeML / 1000) < WORTH_SAYING_MMOL_PER_L) return null;
+    const onSurface = scope === 'sequence' || scope === 'drain';
+    // Acid that meets scale does the work that is wanted of it.
+    const alkalis = state.brought.filter((i) => traitsIn(i).has('alkali'));
+    if (onSurface && alkalis.every((i) => i.role === 'residue')) return null;
     const acidUsedPercent = (100 * neutralisedMol) / (neutralisedMol + acidLeftMol);
     const alkaliUsedPercent = (100 * neutralisedMol) / (neutralisedMol + alkaliLeftMol);
+    const pH = modelPH(state);
     const figures = {
       neutralisedMmol: 1000 * neutralisedMol,
       carbonDioxideML: state.carbonDioxideML,
       acidUsedPercent,
       alkaliUsedPercent,
-      pH: state.pH?.value ?? 7,
+      ...(pH ? { pH: pH.value } : {}),
       saltG: state.inertSalts.reduce((sum, salt) => sum + salt.massG, 0),
     };
     const subjects = [...new Set([...bringersOf(state, 'acid'), ...bringersOf(state, 'alkali')])];
-    const used = (percent: number): boolean => percent > 97;
-    const as =
-      scope === 'sequence'
-        ? 'fizz'
-        : used(acidUsedPercent) && used(alkaliUsedPercent)
-          ? ''
-          : used(acidUsedPercent)
-            ? 'alkali'
-            : 'acid';
-    return { level: 'defeats', subjects, figures, ...(as ? { as } : {}) };
+    const gasML = Math.round(state.carbonDioxideML);
+    const fizzes = state.carbonDioxideML / (state.volumeML / 1000) >= FIZZ_SEEN_FROM_ML_PER_L;
+    const words = {
+      gas: fizzes ? ` and gave ${gasML >= 1000 ? `${(gasML / 1000).toFixed(1)} L` : `${gasML} mL`} of gas` : '',
+      ends: state.pH ? `; the pH ends at about ${state.pH.value.toFixed(1)}` : '',
+    };
+    const used = (percent: number): boolean => percent > ALL_USED_ABOVE_PERCENT;
+    if (onSurface) {
+      return { level: 'defeats', subjects, figures, as: !fizzes ? 'meeting' : scope === 'drain' ? 'drain' : 'fizz' };
+    }
+    if (!amounts) return { level: 'defeats', subjects, figures, as: 'meeting' };
+    const as = used(alkaliUsedPercent) ? (used(acidUsedPercent) ? undefined : 'acid') : 'alkali';
+    return { level: 'defeats', subjects, figures, words, as };
   },
-};
+});
 
 /** Soap holds together above this pH. */
 const SOAP_HOLDS_FROM_PH = 8.5;
@@ -70,7 +92,7 @@ const SOAP_HOLDS_FROM_PH = 8.5;
 /** Less than this share of the soap lost is not seen, 0 to 1. */
 const CURD_SEEN_ABOVE = 0.05;
 
-export const soapCurdles: Rule = {
+export const soapCurdles = mixtureRule({
   code: 'soap-curdles',
   looksFor: 'soap curdled by acid',
   sources: ['stoichiometry', 'crc-memory'],
@@ -80,23 +102,32 @@ export const soapCurdles: Rule = {
     instead:
       'Leave the acid out, or take dish soap, which does not curdle. A vinegar rinse can follow once the soap is rinsed off.',
   },
-  check: ({ state, scope }) => {
+  otherWords: {
+    meeting: {
+      happens: '{subjects}: the acid turns soap into a greasy white curd.',
+      why: 'Soap is the salt of a fatty acid; below about pH 8.5 the acid takes its place, and the fat floats up. It no longer cleans and leaves a film.',
+      instead: 'Rinse the one off before the other; or take dish soap, which does not curdle.',
+    },
+  },
+  check: ({ state, scope, amounts }) => {
     const share = state.soapCurdledFraction ?? 0;
-    const pH = state.pH?.value ?? 7;
-    if (share <= CURD_SEEN_ABOVE || pH >= SOAP_HOLDS_FROM_PH || scope === 'air') return null;
+    const pH = modelPH(state);
+    if (!pH || share <= CURD_SEEN_ABOVE || pH.value >= SOAP_HOLDS_FROM_PH || scope === 'air' || scope === 'drain')
+      return null;
     return {
       level: 'defeats',
-      subjects: [...bringersOf(state, 'soap'), ...bringersOf(state, 'acid')],
-      figures: { curdledPercent: 100 * share, pH },
+      subjects: [...new Set([...bringersOf(state, 'soap'), ...bringersOf(state, 'acid')])],
+      figures: { curdledPercent: 100 * share, pH: pH.value },
+      as: amounts ? undefined : 'meeting',
     };
   },
-};
+});
 
 /** Soap lost to hardness is worth a word from this share on, and undoes the mixture from that (0 to 1). */
 const HARDNESS_CAUTION = 0.1;
 const HARDNESS_DEFEATS = 0.5;
 
-export const hardWaterSoap: Rule = {
+export const hardWaterSoap = mixtureRule({
   code: 'hard-water-soap',
   looksFor: 'soap lost to hard water',
   sources: ['stoichiometry', 'usgs-hardness'],
@@ -105,16 +136,51 @@ export const hardWaterSoap: Rule = {
     why: 'Each calcium or magnesium binds two soaps: 100 mg/L takes 0.64 g of soap a litre.',
     instead: 'Distilled or soft water, a spoon of washing soda first, or dish soap in place of soap.',
   },
+  otherWords: {
+    salts: {
+      happens: '{subjects}: the calcium or magnesium takes {lostPercent} % of the soap, and leaves a grey scum.',
+      why: 'Each calcium or magnesium binds two soaps to a curd that does not dissolve: such a salt is hardness by the spoonful.',
+      instead: 'Leave the salt out, or take dish soap, which it does not bind.',
+    },
+    meeting: {
+      happens: '{subjects} make a grey scum of each other.',
+      why: 'Each calcium or magnesium binds two soaps to a curd that does not dissolve: such a salt is hardness by the spoonful.',
+      instead: 'Rinse the one off before the other; or take dish soap, which it does not bind.',
+    },
+  },
   check: ({ state, scope, amounts }) => {
     const lost = state.soapLostToHardness ?? 0;
-    if (!amounts || lost <= HARDNESS_CAUTION || (scope !== 'stored' && scope !== 'fresh')) return null;
+    if (lost <= HARDNESS_CAUTION || scope === 'air' || scope === 'drain') return null;
+    const salts = state.brought.filter((i) => i.contents.some((c) => c.percent > 0 && bringsHardness(c.substance)));
+    if (salts.length === 0 && (!amounts || scope === 'sequence')) return null;
     return {
-      level: lost >= HARDNESS_DEFEATS ? 'defeats' : 'caution',
-      subjects: bringersOf(state, 'soap'),
+      level: reaches(lost, HARDNESS_DEFEATS) ? 'defeats' : 'caution',
+      subjects: [...new Set([...bringersOf(state, 'soap'), ...salts.map((i) => i.name)])],
       figures: { lostPercent: 100 * lost },
+      as: salts.length === 0 ? undefined : amounts ? 'salts' : 'meeting',
     };
   },
-};
+});
+
+const bringsHardness = (id: SubstanceId): boolean => substance(id).hardnessMol > 0;
+
+export const cationicWithSoap = mixtureRule({
+  code: 'cationic-with-soap',
+  looksFor: 'softener or quaternary disinfectant with soap or detergent',
+  sources: ['common-practice', 'sds-memory'],
+  words: {
+    happens: '{subjects} undo each other: neither cleans, and a sticky film is left.',
+    why: 'Softener and quaternary disinfectants carry a positive charge, soap and most detergents a negative one: they fall out together.',
+    instead: 'One, a rinse, then the other. Softener belongs in the last rinse of the wash, alone.',
+  },
+  check: ({ state, scope }) => {
+    if (scope === 'air' || scope === 'drain' || !has(state, 'quaternary')) return null;
+    const soaps = [...new Set([...bringersOf(state, 'soap'), ...bringersOf(state, 'surfactant')])];
+    return soaps.length > 0
+      ? { level: 'defeats', subjects: [...new Set([...bringersOf(state, 'quaternary'), ...soaps])] }
+      : null;
+  },
+});
 
 /** Below this a lone active does nothing that water would not (common practice, no source). */
 const WEAK_BELOW: readonly {
@@ -128,10 +194,22 @@ const WEAK_BELOW: readonly {
   { by: 'oxidiser', least: 0.3, trace: 0.01, name: 'peroxide' },
 ];
 
-/** What each lifter is measured in, for a sentence. */
-const UNIT: Partial<Record<LifterId, string>> = { surfactant: ' g/L', alkali: ' mmol/L', 'mild-alkali': ' mmol/L' };
+/** What each lifter is called in a sentence, and measured in. */
+const LIFTER_WORDS: Readonly<Record<LifterId, readonly [name: string, unit: string]>> = {
+  acid: ['acid', ' %'],
+  'acid-salt': ['acid with salt', ' %'],
+  alkali: ['strong alkali', ' mmol/L'],
+  'mild-alkali': ['alkali', ' mmol/L'],
+  surfactant: ['soap or detergent', ' g/L'],
+  alcohol: ['alcohol', ' %'],
+  oxidiser: ['peroxide', ' %'],
+  grains: ['grains', ' %'],
+  absorbent: ['powder that soaks up', ' %'],
+  oil: ['oil', ' %'],
+  water: ['water', ' %'],
+};
 
-export const tooWeak: Rule = {
+export const tooWeak = mixtureRule({
   code: 'too-weak',
   looksFor: 'too little to do the work',
   sources: ['common-practice'],
@@ -147,7 +225,7 @@ export const tooWeak: Rule = {
       instead: 'Less water, or a stronger starting point.',
     },
   },
-  check: ({ state, formula, amounts, soil, scope }): Raised | null => {
+  check: ({ state, formula, amounts, soil, scope }) => {
     if (!formula || !amounts || (scope !== 'stored' && scope !== 'fresh') || has(state, 'hypochlorite')) return null;
     if (soil) {
       const tried = soil.lifts
@@ -155,15 +233,12 @@ export const tooWeak: Rule = {
         .filter((t) => t.strength > 0 && t.lift.by !== 'water');
       if (tried.length === 0 || tried.some((t) => reaches(t.strength, t.lift.from))) return null;
       const near = tried.reduce((a, b) => (b.strength / b.lift.from > a.strength / a.lift.from ? b : a));
+      const [active, unit] = LIFTER_WORDS[near.lift.by];
       return {
         level: 'defeats',
         subjects: state.brought.map((b) => b.name),
         figures: { strength: near.strength, least: near.lift.from },
-        words: {
-          soil: soil.name.toLowerCase(),
-          active: near.lift.by.replace(/-/g, ' '),
-          unit: UNIT[near.lift.by] ?? ' %',
-        },
+        words: { soil: soil.name.toLowerCase(), active, unit },
         as: 'soil',
       };
     }
@@ -187,4 +262,4 @@ export const tooWeak: Rule = {
         }
       : null;
   },
-};
+});

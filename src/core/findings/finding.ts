@@ -10,6 +10,9 @@ export const SCOPES: readonly Scope[] = ['stored', 'fresh', 'sequence', 'air', '
 
 const RANK: Record<Level, number> = { clear: 0, caution: 1, defeats: 2, danger: 3 };
 
+/** The next milder level. */
+export const milder = (level: Level): Level => (level === 'danger' ? 'caution' : 'clear');
+
 /** True if `a` is worse than `b`. */
 export const isWorse = (a: Level, b: Level): boolean => RANK[a] > RANK[b];
 
@@ -32,7 +35,7 @@ export interface Finding {
   readonly rulesOut?: boolean;
 }
 
-/** The three sentences of a finding, with `{figure}` and `{subjects}` to be filled in. */
+/** The three sentences of a finding, with `{figure}`, `{subjects}` and `{harms|harm}` to be filled in. */
 export interface Wording {
   readonly happens: string;
   readonly why: string;
@@ -40,12 +43,12 @@ export interface Wording {
 }
 
 /** What a rule found, before it is put into words. `as` picks another wording of the rule than its first. */
-export interface Raised {
+export interface Raised<Variant extends string = string> {
   readonly level: Level;
   readonly subjects: readonly string[];
-  readonly figures?: Figures;
-  readonly as?: string;
+  readonly figures?: Readonly<Record<string, number | undefined>> | undefined;
+  readonly as?: Variant | undefined;
   /** Words to be filled into the sentences beside the figures. */
-  readonly words?: Readonly<Record<string, string>>;
+  readonly words?: Readonly<Record<string, string | undefined>> | undefined;
   readonly rulesOut?: boolean;
 }

@@ -1,17 +1,18 @@
 import { bringersOf, has } from '../mixture/state';
-import type { Rule } from './rule';
+import { mixtureRule } from './rule';
 
 /** Rules about who lives in a home, and where its water goes. */
 
 /** A trace of borate, g per 100 g. */
 const BORATE_TRACE_PERCENT = 0.02;
 
-export const boraxExposure: Rule = {
+export const boraxExposure = mixtureRule({
   code: 'borax-exposure',
   looksFor: 'borax where it is eaten or breathed',
   sources: ['eu-clp-memory'],
   words: {
-    happens: '{subjects} is not for floors infants crawl on, nor where food is prepared, nor to be breathed as dust.',
+    happens:
+      '{subjects} {is|are} not for floors infants crawl on, nor where food is prepared, nor to be breathed as dust.',
     why: 'Borates can harm the unborn and fertility: classed in the EU as toxic for reproduction, 1B.',
     instead: 'Washing soda does most of what borax does. If you use it: gloves, no dust, rinse well, locked away.',
   },
@@ -29,20 +30,20 @@ export const boraxExposure: Rule = {
       level: 'caution',
       subjects: bringersOf(state, 'borate'),
       figures: { boratePercentWW: percent },
-      ...(lives.includes('infant') ? { as: 'infant' } : {}),
+      as: lives.includes('infant') ? 'infant' : undefined,
     };
   },
-};
+});
 
 /** Much of a thing, for a tank, reed bed or garden, percent (common practice, no source). */
 const MUCH = { peroxide: 1, borate: 0.5, oil: 0.5, salt: 2 } as const;
 
-export const septicOrGreywater: Rule = {
+export const septicOrGreywater = mixtureRule({
   code: 'septic-or-greywater',
   looksFor: 'what harms a tank, reed bed or garden',
   sources: ['common-practice'],
   words: {
-    happens: '{subjects} harms what works in a septic tank, reed bed, canal or garden.',
+    happens: '{subjects} {harms|harm} what works in a septic tank, reed bed, canal or garden.',
     why: 'Much peroxide, borax, oil, salt or bleach kills the life that cleans the water.',
     instead: 'Little at a time and well thinned, or into a bucket for the right drain. Local rules come first.',
   },
@@ -65,7 +66,7 @@ export const septicOrGreywater: Rule = {
     ];
     return subjects.length > 0 ? { level: 'caution', subjects: [...new Set(subjects)] } : null;
   },
-};
+});
 
 const CLAIM =
   /disinfect|\bkills?\b[^.]{0,40}(?:germ|bacteri|virus|99|mould|mold|fung|everything)|\bgerms?\b|anti-?bacterial|anti-?viral|anti-?microbial|sterili[sz]|saniti[sz]|\bvirus(?:es)?\b|\bvirucid|\bbactericid/;
@@ -76,7 +77,7 @@ const DENIED = /\b(?:not|never|no|n['’]t)\b[^.,;\n]{0,20}(?:disinfect|kill|ste
 /** US CDC 2008: ethanol and isopropanol act at 60 to 90 % v/v. */
 const ALCOHOL_ACTS = { from: 60, to: 90 } as const;
 
-export const noDisinfection: Rule = {
+export const noDisinfection = mixtureRule({
   code: 'no-disinfection',
   looksFor: 'claims of killing germs',
   sources: ['cdc-2008-memory'],
@@ -96,14 +97,14 @@ export const noDisinfection: Rule = {
     if (!CLAIM.test(words) || !CLAIM.test(words.replace(DENIED, ''))) return null;
     const { alcoholPercentVV } = state;
     const acts = alcoholPercentVV >= ALCOHOL_ACTS.from && alcoholPercentVV <= ALCOHOL_ACTS.to;
-    return { level: 'caution', subjects: [], figures: { alcoholPercentVV }, ...(acts ? { as: 'alcohol' } : {}) };
+    return { level: 'caution', subjects: [], figures: { alcoholPercentVV }, as: acts ? 'alcohol' : undefined };
   },
-};
+});
 
 /** Boiled linseed oil and cooled boiled water are cold. */
 const BOILS = /\bboil(?:ing|s)?\b|\bmicrowave|\bsteam(?:ing|y)? tray|\bheat (?:it|the mixture|gently)|\bsimmer/;
 
-export const boilingTransfer: Rule = {
+export const boilingTransfer = mixtureRule({
   code: 'boiling-transfer',
   looksFor: 'boiling water and heated mixtures',
   sources: ['common-practice'],
@@ -112,9 +113,72 @@ export const boilingTransfer: Rule = {
     why: 'Water in a microwave can be hotter than boiling without a bubble; poured on soda or soap it spits.',
     instead: 'Let it stand two minutes, pour slowly and low, a spoon in what you heat, and never seal it warm.',
   },
-  check: ({ state, words }) => {
+  otherWords: {
+    alcohol: {
+      happens: 'Heat and {subjects}: the vapour comes off at once, and lights from any flame or hob.',
+      why: 'Alcohol boils at 78 to 82 °C, below the heat of boiling water.',
+      instead: 'Let the water cool to lukewarm first; the alcohol goes in last, away from the hob. Never heat it.',
+    },
+    oil: {
+      happens: 'Boiling water and {subjects}: it spits hot oil, and the oil’s vapour stings.',
+      why: 'Water sinks under oil and turns to steam; essential oils fly off with it.',
+      instead: 'Let the water cool to lukewarm first; the oil goes in last.',
+    },
+  },
+  check: ({ state, words, scope }) => {
+    if (scope === 'air') return null;
     const boiling = state.brought.filter((b) => b.water === 'boiling').map((b) => b.name);
     if (boiling.length === 0 && !BOILS.test(words)) return null;
-    return { level: 'caution', subjects: boiling };
+    const alcohols = [...new Set([...bringersOf(state, 'alcohol'), ...bringersOf(state, 'solvent')])];
+    if (alcohols.length > 0) return { level: 'caution', subjects: alcohols, as: 'alcohol' };
+    const oils = [...new Set([...bringersOf(state, 'essential-oil'), ...bringersOf(state, 'fatty-oil')])];
+    return boiling.length > 0 && oils.length > 0
+      ? { level: 'caution', subjects: oils, as: 'oil' }
+      : { level: 'caution', subjects: boiling };
   },
-};
+});
+
+/** What gives off the fumes that kill birds. */
+const OVERHEATS =
+  /\bself[- ]?clean(?:ing)?\b|\bpyroly\w+|\b(?:non-?stick|ptfe)\b[^.\n]{0,60}\b(?:heat|hot|empty|dry|burn|flame|hob|smok)\w*|\b(?:heat|burn)\w*\b[^.\n]{0,60}\bnon-?stick\b/;
+
+export const fumesAndBirds = mixtureRule({
+  code: 'fumes-and-birds',
+  looksFor: 'overheated non-stick and self-cleaning ovens',
+  sources: ['poison-centre-memory', 'public-health-never-mix'],
+  words: {
+    happens: 'A self-cleaning oven or overheated non-stick gives off fumes that kill birds within minutes.',
+    why: 'The coating and what burns off break up in the heat; a bird’s lungs take it all up.',
+    instead: 'Windows open, nobody in the room; where a bird lives, clean by hand and cold.',
+  },
+  otherWords: {
+    bird: {
+      happens: 'A bird lives here: a self-cleaning oven or overheated non-stick kills it within minutes.',
+      why: 'The coating and what burns off break up in the heat; a bird’s lungs take it all up.',
+      instead: 'Not with the bird in the home. Clean by hand and cold instead.',
+    },
+  },
+  check: ({ words, lives, scope }) => {
+    if (scope === 'drain' || !OVERHEATS.test(words)) return null;
+    return lives.includes('bird') ? { level: 'danger', subjects: [], as: 'bird' } : { level: 'caution', subjects: [] };
+  },
+});
+
+export const borateComplex = mixtureRule({
+  code: 'borate-complex',
+  looksFor: 'borax with glycerin',
+  sources: ['crc-memory', 'common-practice'],
+  words: {
+    happens: '{subjects} turn sour together: borax with glycerin no longer cleans as an alkali.',
+    why: 'Glycerin joins with borate to a far stronger acid. How far the pH falls depends on both, so no single figure is shown.',
+    instead: 'Leave the glycerin out of what borax is to clean, or take washing soda in place of borax.',
+  },
+  check: ({ state, scope }) => {
+    if (scope === 'air' || scope === 'drain' || state.borateComplexMolPerL <= 0) return null;
+    const glycerin = state.brought.filter((i) => i.contents.some((c) => c.substance === 'glycerol' && c.percent > 0));
+    return {
+      level: 'caution',
+      subjects: [...new Set([...bringersOf(state, 'borate'), ...glycerin.map((i) => i.name)])],
+    };
+  },
+});

@@ -1,29 +1,78 @@
 import type { VesselFacts } from '../catalogue/vessels';
+import type { FormulaKind, UseForm } from '../formula/use';
 import type { MixtureState } from '../mixture/state';
 import type { Scope } from './finding';
 import { reaches } from '../quantity/limit';
 
-/** How a mixture is put to use, as far as its name, its words and its vessel tell. */
+/** A room as its air goes: `small` is small and shut. */
+export type RoomSize = 'small' | 'large';
+
+export const ROOM_SIZES: readonly RoomSize[] = ['small', 'large'];
+
+/** How a mixture is put to use. */
 export interface Use {
-  /** Comes out of a trigger or a fine nozzle, into the air. */
-  readonly sprayed: boolean;
+  readonly kind: FormulaKind;
+  /** Comes out of a trigger or a fine nozzle: said, or by its bottle. */
+  readonly throughNozzle: boolean;
+  /** Judged as a mist in the air: what is sprayed or diffused, and what can be poured of which nobody has said. */
+  readonly inAir: boolean;
+  /** Said to be put on with a cloth, from a bucket or as a paste: what harms by being breathed is one level milder. */
+  readonly byHand: boolean;
   /** Meant for hands or skin. */
   readonly onSkin: boolean;
   /** Thin enough to pour and spray. */
   readonly pourable: boolean;
 }
 
-const SPRAY = /\b(?:spray|spritz|mist|sprayed|sprayer|trigger|freshener)\b/;
-const SKIN = /\b(?:hand soap|hand wash|hands?|skin|body|foot|shower gel|bath bomb)\b/;
-
 /** More undissolved solid than this share of the mass is a paste. */
 const PASTE_FROM_SHARE = 0.3;
 
-/** How a mixture is put to use. Without a word or a bottle to say otherwise, a thin mixture that is kept is sprayed. */
-export function howUsed(words: string, vessel: VesselFacts | null, state: MixtureState, scope: Scope): Use {
+const IN_AIR: readonly UseForm[] = ['spray', 'air', 'steam', 'heat'];
+const BY_HAND: readonly UseForm[] = [
+  'cloth',
+  'bucket',
+  'paste',
+  'blot',
+  'soak',
+  'fill',
+  'bag',
+  'machine',
+  'pour',
+  'hand',
+  'foil',
+  'cold',
+];
+const DIFFUSED: readonly FormulaKind[] = ['room-spray', 'reeds'];
+
+/** What is known of the use: the form and kind that are said, its bottle. */
+export interface SaidOfUse {
+  readonly form: UseForm | null;
+  readonly kind: FormulaKind;
+  readonly vessel: VesselFacts | null;
+}
+
+/** How a mixture is put to use. Where nobody has said, what can be poured counts as sprayed. */
+export function howUsed({ form, kind, vessel }: SaidOfUse, state: MixtureState, scope: Scope): Use {
   const pourable = state.wet && !reaches(state.undissolvedG, PASTE_FROM_SHARE * state.massG);
-  const onSkin = SKIN.test(words);
-  const named = SPRAY.test(words);
-  const sprayed = named || vessel?.top === 'trigger' || (vessel === null && scope === 'stored' && pourable && !onSkin);
-  return { sprayed, onSkin, pourable };
+  const onSkin = kind === 'hand-soap';
+  const trigger = vessel?.top === 'trigger';
+  const made = scope === 'stored' || scope === 'fresh';
+  const presumed = form === null && !onSkin && kind === 'surface' && pourable && made && (vessel === null || trigger);
+  const inAir =
+    (form !== null && IN_AIR.includes(form)) ||
+    (form === null && DIFFUSED.includes(kind)) ||
+    (trigger && form === null) ||
+    presumed;
+  return {
+    kind,
+    throughNozzle:
+      form === 'spray' || kind === 'room-spray' || (form === null && (trigger || (presumed && scope === 'stored'))),
+    inAir,
+    byHand:
+      made &&
+      !inAir &&
+      ((form !== null && BY_HAND.includes(form)) || (form === null && (onSkin || (state.wet && !pourable)))),
+    onSkin,
+    pourable,
+  };
 }

@@ -1,6 +1,6 @@
-import type { Rule } from './rule';
+import { mixtureRule, ruleAbout } from './rule';
 
-export const unknownIngredient: Rule = {
+export const unknownIngredient = mixtureRule({
   code: 'unknown-ingredient',
   looksFor: 'ingredients Biscuit does not know',
   sources: [],
@@ -10,49 +10,50 @@ export const unknownIngredient: Rule = {
     instead: 'Say which ingredient it is, or leave it out. Never add a bought cleaner to a mixture.',
   },
   check: ({ unknown }) => (unknown.length > 0 ? { level: 'caution', subjects: unknown } : null),
-};
+});
 
 /** A name that the reader did not take for an ingredient, found by a scan of its own. */
-export const namedButNotRead: Rule = {
+export const namedButNotRead = mixtureRule({
   code: 'named-but-not-read',
   looksFor: 'hazards named in the text and not among the lines',
   sources: ['public-health-never-mix'],
   words: {
-    happens: '{subjects} stands in the text: does it go in?',
-    why: 'It is in no line, and nothing in its sentence keeps it out. Until that is said, it is not checked with the others.',
+    happens: '{subjects} {stands|stand} in the text: {does it|do they} go in?',
+    why: 'No line holds {it|them}, and nothing in the sentence keeps {it|them} out. Until that is said, {it is|they are} not checked with the others.',
     instead: 'Write how much goes in, as a line of its own; or say that it is only a note.',
   },
   check: ({ hazards }) => (hazards.length > 0 ? { level: 'caution', subjects: hazards } : null),
-};
+});
 
-export const ofUnknownKind: Rule = {
+export const ofUnknownKind = mixtureRule({
   code: 'of-unknown-kind',
   looksFor: 'names that more than one kind of product goes by',
   sources: ['public-health-never-mix', 'sds-memory'],
   words: {
-    happens: '{subjects} can be of more than one kind: it is judged as the worse.',
-    why: 'Products of one name hold acid, bleach or lye, by maker. Its label says which.',
-    instead: 'Read its label, and say which it is; or leave it out.',
+    happens: '{subjects} can be of more than one kind: {it is|they are} judged as the worst.',
+    why: 'Products of one name differ by maker: acid, bleach, lye or solvent. The label says which.',
+    instead: 'Read the label, and say which it is; or leave it out.',
   },
   check: ({ unknownKinds }) => (unknownKinds.length > 0 ? { level: 'caution', subjects: unknownKinds } : null),
-};
+});
 
-export const boughtInFormula: Rule = {
+export const boughtInFormula = mixtureRule({
   code: 'bought-in-formula',
   looksFor: 'bought cleaners as a line of a formula',
   sources: ['public-health-never-mix', 'sds-memory'],
   words: {
-    happens: '{subjects} is a bought cleaner: it holds more than is known here, and does not belong in a mixture.',
-    why: 'Its maker has tested it as it is; what it does with other things is not on its label.',
+    happens:
+      '{subjects} {is a bought product: it holds|are bought products: they hold} more than is known here, and {does|do} not belong in a mixture.',
+    why: 'The maker has tested it as it is; what it does with other things is not on the label.',
     instead: 'Use it alone, as its label says, or leave it out.',
   },
   check: ({ state, formula }) => {
     const bought = state.brought.filter((b) => b.role === 'bought').map((b) => b.name);
     return formula && bought.length > 0 ? { level: 'caution', subjects: [...new Set(bought)] } : null;
   },
-};
+});
 
-export const amountsDisagree: Rule = {
+export const amountsDisagree = mixtureRule({
   code: 'amounts-disagree',
   looksFor: 'one amount given two ways',
   sources: ['usda-memory', 'nist-hb44'],
@@ -67,10 +68,10 @@ export const amountsDisagree: Rule = {
       subjects: [d.line.ingredient.kind === 'known' ? d.line.ingredient.id.replace(/-/g, ' ') : d.line.ingredient.name],
       figures: { usedG: d.usedG, otherG: d.otherG, differencePercent: d.differencePercent },
     })),
-};
+});
 
 /** What a vague amount turns: raised by the evaluation, which runs the formula at both ends. */
-export const vagueAmount: Rule<readonly string[]> = {
+export const vagueAmount = ruleAbout<readonly string[]>()({
   code: 'vague-amount',
   looksFor: 'verdicts that turn on a vague amount',
   sources: ['common-practice'],
@@ -80,4 +81,4 @@ export const vagueAmount: Rule<readonly string[]> = {
     instead: 'Say the amount in mL, spoons or drops.',
   },
   check: (subjects) => (subjects.length > 0 ? { level: 'caution', subjects } : null),
-};
+});

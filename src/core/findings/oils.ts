@@ -1,8 +1,11 @@
 import type { Lives } from '../catalogue/household';
-import { substance, type SubstanceId, type Trait } from '../catalogue/substances';
-import { bringersOf, has, type MixtureState } from '../mixture/state';
+import { substance, type Substance, type SubstanceId, type Trait } from '../catalogue/substances';
+import type { FormulaKind } from '../formula/use';
+import { bringersOf, has, modelPH, type MixtureState } from '../mixture/state';
 import { isOver, reaches } from '../quantity/limit';
-import type { Rule } from './rule';
+import { listOf } from '../text/english';
+import type { Level } from './finding';
+import { mixtureRule } from './rule';
 
 /** Rules about essential oils: on skin, in the air animals breathe, in plastic, and afloat. */
 
@@ -28,7 +31,7 @@ const enough = (state: MixtureState, trait: Trait): boolean =>
 /** So much of the oils afloat is worth a word, 0 to 1. */
 const FLOATS_FROM_SHARE = 0.15;
 
-export const oilFloats: Rule = {
+export const oilFloats = mixtureRule({
   code: 'oil-floats',
   looksFor: 'oil that nothing carries',
   sources: ['common-practice'],
@@ -48,73 +51,122 @@ export const oilFloats: Rule = {
       figures: { floatingPercent: 100 * state.oilFloatingShare, essentialOilPercentVV: state.essentialOilPercentVV },
     };
   },
+});
+
+/** The most of oils in each kind of mixture, percent v/v; of phenolic and hot ones half as much. Common practice, no source. */
+const CEILING_PERCENT: Readonly<Record<FormulaKind, number>> = {
+  surface: 1,
+  'hand-soap': 1,
+  'room-spray': 2,
+  reeds: 30,
+  'dry-powder': 0.5,
+  bowl: 1,
 };
+const HOT_SHARE = 0.5;
+/** What is not meant for skin burns it at so many times the ceiling (common practice, no source). */
+const DANGER_FROM_TIMES = 10;
 
-/** In a surface spray or hand soap half of what skin bears at all is the ceiling. */
-const CAUTION_FROM_SHARE = 0.5;
-/** All that skin bears is the danger there; what is not meant for skin burns at ten times that (common practice, no source). */
-const DANGER_FROM_SHARE = { onSkin: 1, elsewhere: 10 } as const;
-
-/** All oils together as a share of what skin bears of each: 1 is all of it. */
-function skinShare(state: MixtureState): number {
-  if (state.volumeML <= 0) return 0;
-  let share = 0;
+/** Every oil of a mixture with its percent v/v and its row. */
+function oilsIn(state: MixtureState): { readonly percentVV: number; readonly oil: Substance }[] {
+  if (state.volumeML <= 0 || !has(state, 'essential-oil')) return [];
+  const oils: { percentVV: number; oil: Substance }[] = [];
   for (const key in state.grams) {
-    const { skinCeilingPercent, displacementMLPerG } = substance(key as SubstanceId);
-    if (skinCeilingPercent === null) continue;
-    share += (100 * (state.grams[key as SubstanceId] ?? 0) * displacementMLPerG) / state.volumeML / skinCeilingPercent;
+    const oil = substance(key as SubstanceId);
+    if (oil.skinCeilingPercent === null) continue;
+    const percentVV = (100 * (state.grams[key as SubstanceId] ?? 0) * oil.displacementMLPerG) / state.volumeML;
+    if (percentVV > 0) oils.push({ percentVV, oil });
   }
-  return share;
+  return oils;
 }
 
-export const oilStrong: Rule = {
+/** All oils together as a share of a ceiling for each: 1 is all of it. */
+const shareOfCeiling = (oils: ReturnType<typeof oilsIn>, ceiling: (oil: Substance) => number): number =>
+  oils.reduce((share, { percentVV, oil }) => share + percentVV / ceiling(oil), 0);
+
+export const oilStrong = mixtureRule({
   code: 'oil-strong',
   looksFor: 'too much essential oil',
   sources: ['common-practice', 'sds-memory'],
   words: {
     happens: 'At {essentialOilPercentVV} % the oil irritates skin and lingers in the air.',
-    why: 'The usual ceiling is {ceilingPercent} % for these oils here; phenolic and hot ones (clove, cinnamon, oregano, thyme, lemongrass) have half that of others.',
+    why: 'In {what} {ceilingPercent} % of these oils is the most; clove, cinnamon, oregano, thyme and lemongrass have half of what others have.',
     instead: 'Ten to fifteen drops to 500 mL is plenty; half of that for the hot ones.',
   },
   otherWords: {
+    burns: {
+      happens: 'At {essentialOilPercentVV} % the oil burns skin and eyes, and makes the air hard to breathe.',
+      why: 'In {what} {ceilingPercent} % of these oils is the most; this is more than ten times that.',
+      instead: 'Ten to fifteen drops to 500 mL is plenty; half of that for the hot ones.',
+    },
+    handSoap: {
+      happens: 'At {essentialOilPercentVV} % the oil irritates hands that are washed often.',
+      why: 'In a hand soap {ceilingPercent} % of these oils is the most.',
+      instead: 'Half a percent is plenty: two drops to 20 mL.',
+    },
     skin: {
       happens: 'At {essentialOilPercentVV} % the oil burns skin.',
-      why: 'On skin {ceilingPercent} % of these oils is the most; phenolic and hot ones have half that of others.',
+      why: 'On skin {ceilingPercent} % of these oils is the most, in soap too.',
       instead: 'Half a percent is enough in a hand soap: two drops to 20 mL.',
+    },
+    never: {
+      happens: '{subjects} {does|do} not belong on skin, in soap neither.',
+      why: 'Cinnamon bark and cassia sensitise: once it has happened, a trace brings the rash back.',
+      instead: 'Leave it out; lavender or a citrus oil at half a percent instead.',
     },
   },
   check: ({ state, formula, amounts, use, scope }) => {
-    if (!formula || !amounts || !has(state, 'essential-oil') || scope === 'drain') return null;
-    const share = skinShare(state);
-    if (!isOver(share, CAUTION_FROM_SHARE)) return null;
-    const dangerFrom = use.onSkin ? DANGER_FROM_SHARE.onSkin : DANGER_FROM_SHARE.elsewhere;
-    const isDanger = isOver(share, dangerFrom);
-    // What of these very oils, in their proportions, would be just at the limit.
-    const limit = isDanger ? dangerFrom : CAUTION_FROM_SHARE;
-    return {
-      level: isDanger ? 'danger' : 'caution',
-      subjects: bringersOf(state, 'essential-oil'),
-      figures: {
-        essentialOilPercentVV: state.essentialOilPercentVV,
-        ceilingPercent: (limit * state.essentialOilPercentVV) / share,
-      },
-      ...(use.onSkin ? { as: 'skin' } : {}),
-    };
+    if (!formula || !amounts || scope === 'drain') return null;
+    const oils = oilsIn(state).filter((o) => isOver(o.percentVV, TRACE_PERCENT_VV));
+    if (oils.length === 0) return null;
+    const subjects = bringersOf(state, 'essential-oil');
+    const essentialOilPercentVV = oils.reduce((sum, o) => sum + o.percentVV, 0);
+    const figuresAt = (share: number) => ({ essentialOilPercentVV, ceilingPercent: essentialOilPercentVV / share });
+    if (use.onSkin) {
+      if (oils.some((o) => o.oil.skinCeilingPercent === 0)) {
+        return { level: 'danger', subjects, figures: { essentialOilPercentVV }, as: 'never' };
+      }
+      const onSkin = shareOfCeiling(oils, (oil) => oil.skinCeilingPercent ?? 1);
+      if (isOver(onSkin, 1)) return { level: 'danger', subjects, figures: figuresAt(onSkin), as: 'skin' };
+    }
+    // A powder that nobody has named otherwise is one that is strewn.
+    const kind = use.kind === 'surface' && !state.wet ? 'dry-powder' : use.kind;
+    const ceiling = (oil: Substance): number =>
+      CEILING_PERCENT[kind] * (oil.traits.includes('hot-oil') ? HOT_SHARE : 1);
+    const share = shareOfCeiling(oils, ceiling);
+    if (!isOver(share, 1)) return null;
+    const figures = figuresAt(share);
+    if (use.onSkin) return { level: 'caution', subjects, figures, as: 'handSoap' };
+    const words = { what: WHAT[kind] };
+    return isOver(share, DANGER_FROM_TIMES)
+      ? { level: 'danger', subjects, figures, words, as: 'burns' }
+      : { level: 'caution', subjects, figures, words };
   },
+});
+
+const WHAT: Readonly<Record<FormulaKind, string>> = {
+  surface: 'a surface cleaner',
+  'hand-soap': 'a hand soap',
+  'room-spray': 'a room spray, which never goes on skin,',
+  reeds: 'a reed diffuser',
+  'dry-powder': 'a dry powder',
+  bowl: 'a bowl powder',
 };
 
 const ANIMALS: readonly {
   readonly lives: Lives;
   readonly trait: Trait;
   readonly name: string;
+  /** Harmed by the air alone. */
   readonly airOnly: boolean;
+  /** One level milder where the oil is put on by hand. */
+  readonly byAir: boolean;
 }[] = [
-  { lives: 'cat', trait: 'harms-cats', name: 'cats', airOnly: false },
-  { lives: 'dog', trait: 'harms-dogs', name: 'dogs', airOnly: false },
-  { lives: 'bird', trait: 'essential-oil', name: 'birds', airOnly: true },
+  { lives: 'cat', trait: 'harms-cats', name: 'cats', airOnly: false, byAir: true },
+  { lives: 'dog', trait: 'harms-dogs', name: 'dogs', airOnly: false, byAir: false },
+  { lives: 'bird', trait: 'essential-oil', name: 'birds', airOnly: true, byAir: true },
 ];
 
-export const oilAndAnimals: Rule = {
+export const oilAndAnimals = mixtureRule({
   code: 'oil-and-animals',
   looksFor: 'oils that harm animals',
   sources: ['poison-centre-memory'],
@@ -129,57 +181,125 @@ export const oilAndAnimals: Rule = {
       why: 'You have said that they live here; even a little on a floor or in the air counts.',
       instead: 'Leave the oil out: the mixture cleans without it.',
     },
+    byHand: {
+      happens: '{subjects}: keep {animals} out of the room until it is dry and aired.',
+      why: 'You have said that they live here. By hand little gets into the air, and a little does them harm: licked or breathed.',
+      instead:
+        'Better, leave the oil out. Otherwise on a cloth, never sprayed, the window open, they in another room until it is dry.',
+    },
   },
   check: ({ state, lives, use, scope }) => {
     if (!has(state, 'essential-oil')) return null;
-    const inAir = use.sprayed || scope === 'air';
-    const harmed = ANIMALS.filter((a) => enough(state, a.trait) && (!a.airOnly || inAir));
-    if (harmed.length === 0) return null;
-    const here = harmed.filter((a) => lives.includes(a.lives));
-    const named = here.length > 0 ? here : harmed;
-    return {
-      level: here.length > 0 ? 'danger' : 'caution',
-      subjects: [...new Set(named.flatMap((a) => bringersOf(state, a.trait)))],
+    const inAir = use.inAir || scope === 'air';
+    const harmed = ANIMALS.filter((a) => enough(state, a.trait));
+    const raise = (of: typeof harmed, level: Level, as: 'home' | 'byHand' | undefined) => ({
+      level,
+      subjects: [...new Set(of.flatMap((a) => bringersOf(state, a.trait)))],
       figures: { essentialOilPercentVV: state.essentialOilPercentVV },
-      words: { animals: named.map((a) => a.name).join(' and ') },
-      ...(here.length > 0 ? { as: 'home' } : {}),
-    };
+      words: { animals: listOf(of.map((a) => a.name)) },
+      as,
+    });
+    const here = harmed.filter((a) => lives.includes(a.lives));
+    const danger = here.filter((a) => inAir || (!a.airOnly && !(a.byAir && use.byHand)));
+    if (danger.length > 0) return raise(danger, 'danger', 'home');
+    if (here.length > 0) return raise(here, 'caution', 'byHand');
+    const anywhere = harmed.filter((a) => !a.airOnly || inAir);
+    return anywhere.length > 0 ? raise(anywhere, 'caution', undefined) : null;
   },
-};
+});
 
 /** Vinegar from this strength on bites the throat as a spray, percent of free acid (common practice, no source). */
 const ACID_SPRAY_FROM_PERCENT = 1;
 
-export const oilAndLungs: Rule = {
+export const oilAndLungs = mixtureRule({
   code: 'oil-and-lungs',
-  looksFor: 'sprays that bite the lungs',
+  looksFor: 'scents and vinegar in the air of small or sore lungs',
   sources: ['common-practice', 'public-health-never-mix'],
   words: {
     happens: 'Sprayed, {subjects} can set off asthma and bother small lungs.',
     why: 'A fine mist goes deep; you have said that an infant or someone with asthma lives here.',
     instead: 'Put it on the cloth instead of spraying, with the window open and the others out of the room.',
   },
+  otherWords: {
+    never: {
+      happens: '{subjects} in the air can stop a small child’s breath.',
+      why: 'Menthol, cineole and camphor close the airway of children under three; you have said that an infant lives here.',
+      instead: 'Leave it out where a small child lives: not sprayed, not diffused.',
+    },
+    byHand: {
+      happens: '{subjects}: the child in another room until it is dry and aired.',
+      why: 'Menthol, cineole and camphor close the airway of children under three; on a cloth little of it gets into the air, and a little does.',
+      instead: 'Better, leave it out. Never spray or diffuse it.',
+    },
+  },
   check: ({ state, lives, use, scope }) => {
-    if (!lives.includes('asthma') && !lives.includes('infant')) return null;
-    if (!use.sprayed && scope !== 'air') return null;
+    const infant = lives.includes('infant');
+    if (!infant && !lives.includes('asthma')) return null;
+    const inAir = use.inAir || scope === 'air';
+    if (infant && enough(state, 'harms-infants')) {
+      const subjects = bringersOf(state, 'harms-infants');
+      return inAir ? { level: 'danger', subjects, as: 'never' } : { level: 'caution', subjects, as: 'byHand' };
+    }
+    if (!inAir) return null;
     const oily = enough(state, 'essential-oil');
     const sour = reaches(state.freeAcidPercentAsAcetic, ACID_SPRAY_FROM_PERCENT);
     if (!oily && !sour) return null;
     return {
       level: 'caution',
-      subjects: [...(sour ? bringersOf(state, 'acid') : []), ...(oily ? bringersOf(state, 'essential-oil') : [])],
+      subjects: [
+        ...new Set([...(sour ? bringersOf(state, 'acid') : []), ...(oily ? bringersOf(state, 'essential-oil') : [])]),
+      ],
     };
   },
-};
+});
+
+/** As a mist these bite the lungs, percent or pH (common practice, no source). */
+const MIST = { acidPercent: 2, alkaliPH: 11, peroxidePercent: 1, alcoholPercentVV: 20 } as const;
+
+export const sprayAndLungs = mixtureRule({
+  code: 'spray-and-lungs',
+  looksFor: 'mists that bite where a bird, an infant or someone with asthma lives',
+  sources: ['common-practice', 'public-health-never-mix'],
+  words: {
+    happens: 'Sprayed, {subjects} {bites|bite} the lungs of those who breathe hardest: {who}.',
+    why: 'A mist of {what} goes deep into small or sore lungs, and all of it into a bird’s.',
+    instead: 'On a cloth instead of sprayed, window open, they in another room until it is dry.',
+  },
+  check: ({ state, lives, use, scope, alone, amounts }) => {
+    const who = BREATHE_HARDEST.filter(([id]) => lives.includes(id)).map(([, name]) => name);
+    if (who.length === 0 || !(use.inAir || (scope === 'air' && !amounts))) return null;
+    for (const s of amounts ? [state] : alone) {
+      const what: (readonly [string, readonly string[]])[] = [];
+      if (isOver(s.freeAcidPercentAsAcetic, MIST.acidPercent)) what.push(['acid', bringersOf(s, 'acid')]);
+      if (isOver(modelPH(s)?.value ?? 0, MIST.alkaliPH)) what.push(['strong alkali', bringersOf(s, 'alkali')]);
+      if (s.wet && isOver(s.hydrogenPeroxidePercentWV, MIST.peroxidePercent))
+        what.push(['peroxide', bringersOf(s, 'peroxide')]);
+      if (isOver(s.alcoholPercentVV, MIST.alcoholPercentVV)) what.push(['alcohol', bringersOf(s, 'alcohol')]);
+      if (what.length === 0) continue;
+      return {
+        level: 'caution',
+        subjects: [...new Set(what.flatMap(([, names]) => names))],
+        words: { who: listOf(who), what: listOf(what.map(([name]) => name)) },
+      };
+    }
+    return null;
+  },
+});
+
+const BREATHE_HARDEST: readonly (readonly [lives: Lives, name: string])[] = [
+  ['bird', 'the bird'],
+  ['infant', 'the infant'],
+  ['asthma', 'whoever has asthma'],
+];
 
 const SOFT_PLASTICS = ['polystyrene', 'pvc', 'ldpe'];
 
-export const oilAttacksPlastic: Rule = {
+export const oilAttacksPlastic = mixtureRule({
   code: 'oil-attacks-plastic',
   looksFor: 'oils that soften plastic',
   sources: ['sds-memory', 'common-practice'],
   words: {
-    happens: '{subjects} softens polystyrene, soft PVC and LDPE: the bottle swells and leaks.',
+    happens: '{subjects} {softens|soften} polystyrene, soft PVC and LDPE: the bottle swells and leaks.',
     why: 'It stands at {oilPercentVV} %; over 1 % these oils dissolve such plastics.',
     instead: 'Glass, PET or HDPE.',
   },
@@ -191,4 +311,4 @@ export const oilAttacksPlastic: Rule = {
     if (material !== 'unknown' && !SOFT_PLASTICS.includes(material)) return null;
     return { level: 'caution', subjects: bringersOf(state, 'plastic-oil'), figures: { oilPercentVV: oilPercent } };
   },
-};
+});

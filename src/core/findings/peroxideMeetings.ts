@@ -1,23 +1,24 @@
-import { bringersOf, has } from '../mixture/state';
-import { isOver } from '../quantity/limit';
-import type { Rule } from './rule';
+import { bringersOf, has, modelPH } from '../mixture/state';
+import { isOver, reaches } from '../quantity/limit';
+import { shareOf } from './asPoured';
+import { mixtureRule, worstByStrength } from './rule';
 
 /** Below this nothing is called peroxide, percent w/v: a trace. */
 const TRACE_PERCENT = 0.01;
 
-export const peraceticAcid: Rule = {
+export const peraceticAcid = mixtureRule({
   code: 'peracetic-acid',
-  looksFor: 'peroxide with vinegar or citric acid',
+  looksFor: 'peroxide or oxygen bleach with vinegar or citric acid',
   sources: ['acgih-memory', 'public-health-never-mix', 'crc-memory'],
   words: {
-    happens: '{subjects} in one bottle form peracetic acid or its like: it burns skin, eyes and lungs.',
+    happens: '{subjects} in one bottle form peracetic acid: it burns skin, eyes and lungs.',
     why: 'Left together they tend toward up to {peraceticAcidMaxPPM} ppm of it; its vapour irritates from 0.4 ppm in air.',
     instead: 'Keep them in two bottles. Use one, wipe and rinse, then the other.',
   },
   otherWords: {
-    citric: {
-      happens: '{subjects} in one bottle form a peroxy acid: it burns skin, eyes and lungs.',
-      why: 'Carboxylic acids and peroxide make peroxy acids in each other’s company; how much is not known well enough to give a number.',
+    meeting: {
+      happens: '{subjects} in one bottle form peracetic acid or its like: it burns skin, eyes and lungs.',
+      why: 'Vinegar and other carboxylic acids join with peroxide to peroxy acids; the vapour irritates from 0.4 ppm in air.',
       instead: 'Keep them in two bottles. Use one, wipe and rinse, then the other.',
     },
     sequence: {
@@ -25,93 +26,144 @@ export const peraceticAcid: Rule = {
       why: 'What the first leaves behind reacts with the second.',
       instead: 'Wipe and rinse with water between the two.',
     },
+    itself: {
+      happens: '{subjects} {burns|burn} skin, eyes and lungs, and {bleaches|bleach} what {it touches|they touch}.',
+      why: 'Peracetic acid irritates from 0.4 ppm in air; it is sold for trained people with the room to themselves.',
+      instead: 'Not for a home. Leave it to those who have the gloves, the mask and the label for it.',
+    },
   },
-  check: ({ state, scope }) => {
+  check: ({ state, scope, amounts }) => {
+    const itself = state.brought
+      .filter((i) => i.contents.some((c) => c.substance === 'peracetic-acid'))
+      .map((i) => i.name);
+    if (itself.length > 0 && scope !== 'drain') return { level: 'danger', subjects: itself, as: 'itself' };
     // Acid enough: where alkali takes all of it, wet now or once a dry mix is wetted, none is left to react.
     const acidLeft = state.balanceOnceWet.acidLeftMol > 0;
     if (!has(state, 'carboxylic-acid') || state.hydrogenPeroxidePercentWV < TRACE_PERCENT || !acidLeft) return null;
-    const subjects = [...bringersOf(state, 'peroxide'), ...bringersOf(state, 'carboxylic-acid')];
+    const subjects = [...new Set([...bringersOf(state, 'peroxide'), ...bringersOf(state, 'carboxylic-acid')])];
     const figures = { peraceticAcidMaxPPM: state.peraceticAcidMaxPPM };
     if (scope === 'sequence') return { level: 'caution', subjects, figures, as: 'sequence' };
     if (scope === 'air' || scope === 'drain') return null;
-    return { level: 'danger', subjects, figures, ...(state.peraceticAcidMaxPPM > 0 ? {} : { as: 'citric' }) };
+    const reckoned = amounts && state.peraceticAcidMaxPPM > 0;
+    return { level: 'danger', subjects, figures, as: reckoned ? undefined : 'meeting' };
   },
-};
+});
 
-export const unstablePeroxide: Rule = {
+export const unstablePeroxide = mixtureRule({
   code: 'unstable-peroxide',
   looksFor: 'peroxide made alkaline, or with metal salts',
   sources: ['sds-memory', 'stoichiometry'],
   words: {
     happens: '{subjects} cannot be kept: the peroxide breaks up into oxygen and water, and pushes at the cap.',
-    why: 'Alkali (over pH 8; here {pH}) and metals break peroxide up within hours to days; {oxygenML} mL of oxygen can come from this much.',
+    why: 'Alkali (over pH 8; here {pH}) breaks peroxide up within hours to days; {oxygenML} mL of oxygen can come from this much.',
     instead: 'Make only what you use now, in an open bowl, and pour the rest away. Never cap it.',
   },
-  check: ({ state, scope }) => {
-    if (state.oxygenML <= 0 || (scope !== 'stored' && scope !== 'fresh')) return null;
+  otherWords: {
+    catalyst: {
+      happens: '{subjects} cannot be kept: the peroxide breaks up into oxygen and water, and pushes at the cap.',
+      why: 'Metals and yeast break peroxide up by being there, within minutes to hours.',
+      instead: 'Make only what you use now, in an open bowl, and pour the rest away. Never cap it.',
+    },
+    meeting: {
+      happens: '{subjects} cannot be kept: the peroxide breaks up into oxygen and water, and pushes at the cap.',
+      why: 'Alkali (over pH 8) breaks peroxide up within hours to days.',
+      instead: 'Only in an open bowl, for what is used now, and the rest poured away. Never cap it.',
+    },
+    dry: {
+      happens: '{subjects}: what holds peroxide must not get damp in a closed jar.',
+      why: 'A little water starts it off: it warms, and gives oxygen and a peroxy acid.',
+      instead: 'Not in one jar: keep it apart and dry.',
+    },
+  },
+  check: ({ state, scope, amounts }) => {
+    if (scope !== 'stored' && scope !== 'fresh') return null;
+    const perborate = (state.grams['sodium-perborate'] ?? 0) > 0;
+    if (state.oxygenML <= 0) {
+      // Perborate in sour water keeps its peroxide for a while only: it is no bottle for a shelf.
+      return perborate && state.holdsWater
+        ? { level: scope === 'stored' ? 'danger' : 'caution', subjects: bringersOf(state, 'peroxide'), as: 'dry' }
+        : null;
+    }
+    const pH = modelPH(state);
+    const catalysts = bringersOf(state, 'peroxide-catalyst');
+    const as = catalysts.length > 0 ? 'catalyst' : amounts && pH ? undefined : 'meeting';
     return {
       level: scope === 'stored' ? 'danger' : 'caution',
-      subjects: [
-        ...new Set([
-          ...bringersOf(state, 'peroxide'),
-          ...bringersOf(state, 'alkali'),
-          ...bringersOf(state, 'metal-salt'),
-        ]),
-      ],
+      subjects: [...new Set([...bringersOf(state, 'peroxide'), ...bringersOf(state, 'alkali'), ...catalysts])],
       figures: {
-        pH: state.pH?.value ?? 7,
+        ...(pH ? { pH: pH.value } : {}),
         oxygenML: state.oxygenML,
         hydrogenPeroxidePercentWV: state.hydrogenPeroxidePercentWV,
       },
+      as,
     };
   },
-};
+});
 
-/** US and EU labels warn of burns from about 8 %; 6 % is "20 volume" (common practice, no source). */
-const STRONG_PERCENT = 6;
+/** Irritates from 5 %, burns from 8 % (EU classification of solutions, from memory). */
+const STRONG_PERCENT = 5;
 const BURNING_PERCENT = 8;
 
-export const strongPeroxide: Rule = {
+export const strongPeroxide = mixtureRule({
   code: 'strong-peroxide',
-  looksFor: 'peroxide over 6 %',
-  sources: ['sds-memory'],
+  looksFor: 'peroxide from 5 %',
+  sources: ['sds-memory', 'eu-clp-memory'],
   words: {
     happens: 'Peroxide at {hydrogenPeroxidePercentWV} % whitens and stings skin.',
-    why: 'Above 6 % it harms skin and eyes and bleaches cloth.',
+    why: 'From 5 % it harms eyes and skin and bleaches cloth.',
     instead: 'Wear gloves and eye protection, or thin it with water to 3 %.',
   },
   otherWords: {
     danger: {
       happens: 'Peroxide at {hydrogenPeroxidePercentWV} % burns skin and eyes.',
-      why: 'Above 8 % it is corrosive and feeds fire.',
+      why: 'From 8 % it damages eyes for good, and it feeds fire.',
       instead: 'Use the 3 % sold in pharmacies.',
     },
   },
-  check: ({ state }) => {
-    const percent = state.hydrogenPeroxidePercentWV;
-    // A dry powder is judged by the solution it makes.
-    if (!state.wet || !isOver(percent, STRONG_PERCENT)) return null;
-    const danger = isOver(percent, BURNING_PERCENT);
-    return {
-      level: danger ? 'danger' : 'caution',
-      subjects: bringersOf(state, 'peroxide'),
-      figures: { hydrogenPeroxidePercentWV: percent },
-      ...(danger ? { as: 'danger' } : {}),
-    };
-  },
-};
+  check: (s) =>
+    worstByStrength(s, (state) => {
+      const percent = state.hydrogenPeroxidePercentWV;
+      // A dry powder is judged by the solution it makes.
+      if (!state.wet || !reaches(percent, STRONG_PERCENT)) return null;
+      const danger = reaches(percent, BURNING_PERCENT);
+      return {
+        level: danger ? 'danger' : 'caution',
+        subjects: bringersOf(state, 'peroxide'),
+        figures: { hydrogenPeroxidePercentWV: percent },
+        as: danger ? 'danger' : undefined,
+      };
+    }),
+});
 
-export const explosivePeroxide: Rule = {
+/** Sulfuric acid as strong as this makes of peroxide what eats and explodes, percent as poured (common practice, no source). */
+const STRONG_SULFURIC_FROM_PERCENT = 20;
+
+export const explosivePeroxide = mixtureRule({
   code: 'explosive-peroxide',
-  looksFor: 'peroxide with acetone',
+  looksFor: 'peroxide with acetone or strong sulfuric acid',
   sources: ['noaa-memory', 'sds-memory'],
   words: {
     happens: '{subjects} together can form crystals that explode.',
     why: 'Peroxide and acetone join to unstable peroxides, the sooner with any acid.',
     instead: 'Never let them meet: not in a bottle, on a surface or in a drain. Rinse with plenty of water between.',
   },
-  check: ({ state, scope }) =>
-    scope !== 'air' && has(state, 'peroxide') && (state.grams.acetone ?? 0) > 0
-      ? { level: 'danger', subjects: [...bringersOf(state, 'peroxide'), ...bringersOf(state, 'solvent')] }
-      : null,
-};
+  otherWords: {
+    sulfuric: {
+      happens: '{subjects} together boil up, eat whatever they touch, and can explode.',
+      why: 'Strong sulfuric acid takes the water from peroxide and makes a far stronger oxidiser of it.',
+      instead: 'Never let them meet. Neither belongs in a home-made cleaner.',
+    },
+  },
+  check: ({ state, scope }) => {
+    if (scope === 'air' || !has(state, 'peroxide')) return null;
+    const peroxides = bringersOf(state, 'peroxide');
+    const ketones = bringersOf(state, 'ketone');
+    if (ketones.length > 0) return { level: 'danger', subjects: [...new Set([...peroxides, ...ketones])] };
+    const sulfuric = state.brought
+      .filter((i) => isOver(shareOf(i, 'sulfuric-acid'), STRONG_SULFURIC_FROM_PERCENT))
+      .map((i) => i.name);
+    return sulfuric.length > 0
+      ? { level: 'danger', subjects: [...new Set([...peroxides, ...sulfuric])], as: 'sulfuric' }
+      : null;
+  },
+});

@@ -2,17 +2,27 @@ import {
   bleachDecays,
   bleachInFormula,
   bleachWithAlcohol,
+  bleachWithCleaner,
   bleachWithPeroxide,
   chloramineGas,
   chlorineGas,
+  oxidiserWithFuel,
 } from './bleachMeetings';
+import { handledStrong, notForAHome } from './asPoured';
 import { clogsSprayer, lightSensitive, settlesOut, spoils, vesselMaterial } from './bottled';
 import { ammoniaFumes, corrosiveAcid, corrosiveAlkali, violentHeat } from './burns';
-import { hardWaterSoap, neutralised, soapCurdles, tooWeak } from './cancelling';
-import { flammableLiquid, pressure } from './gasAndFire';
-import { boilingTransfer, boraxExposure, noDisinfection, septicOrGreywater } from './home';
+import { cationicWithSoap, hardWaterSoap, neutralised, soapCurdles, tooWeak } from './cancelling';
+import { flammableLiquid, pressure, selfHeatingRags } from './gasAndFire';
+import {
+  boilingTransfer,
+  borateComplex,
+  boraxExposure,
+  fumesAndBirds,
+  noDisinfection,
+  septicOrGreywater,
+} from './home';
 import { amountsDisagree, boughtInFormula, namedButNotRead, ofUnknownKind, unknownIngredient } from './notSure';
-import { oilAndAnimals, oilAndLungs, oilAttacksPlastic, oilFloats, oilStrong } from './oils';
+import { oilAndAnimals, oilAndLungs, oilAttacksPlastic, oilFloats, oilStrong, sprayAndLungs } from './oils';
 import { explosivePeroxide, peraceticAcid, strongPeroxide, unstablePeroxide } from './peroxideMeetings';
 import type { Rule } from './rule';
 
@@ -22,7 +32,10 @@ export const MIXTURE_RULES: readonly Rule[] = [
   chloramineGas,
   bleachWithAlcohol,
   bleachWithPeroxide,
+  oxidiserWithFuel,
   bleachInFormula,
+  bleachWithCleaner,
+  notForAHome,
   explosivePeroxide,
   violentHeat,
   peraceticAcid,
@@ -33,13 +46,18 @@ export const MIXTURE_RULES: readonly Rule[] = [
   corrosiveAlkali,
   ammoniaFumes,
   flammableLiquid,
+  selfHeatingRags,
+  fumesAndBirds,
   boilingTransfer,
+  handledStrong,
   oilAndAnimals,
   oilStrong,
   vesselMaterial,
   neutralised,
   soapCurdles,
   hardWaterSoap,
+  cationicWithSoap,
+  borateComplex,
   tooWeak,
   bleachDecays,
   namedButNotRead,
@@ -50,6 +68,7 @@ export const MIXTURE_RULES: readonly Rule[] = [
   noDisinfection,
   boraxExposure,
   oilAndLungs,
+  sprayAndLungs,
   oilFloats,
   oilAttacksPlastic,
   lightSensitive,

@@ -1,3 +1,4 @@
+import { isPlural, listOf } from '../text/english';
 import type { Figures } from './finding';
 
 /** Three significant figures at most, no exponent, no trailing zeros: 4.96, 17.5, 1230. */
@@ -8,24 +9,24 @@ export function plainNumber(value: number): string {
   return String(rounded);
 }
 
-const listOf = (names: readonly string[]): string =>
-  names.length < 2 ? (names[0] ?? 'it') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
-
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
-/** A sentence cut at its gaps: words and names of gaps in turn, words first. */
+/** A sentence cut at its gaps: words and contents of gaps in turn, words first. */
 const cut = new Map<string, readonly string[]>();
 
 function cutOf(sentence: string): readonly string[] {
   let parts = cut.get(sentence);
   if (!parts) {
-    parts = sentence.split(/\{(\w+)\}/);
+    parts = sentence.split(/\{([^{}]+)\}/);
     cut.set(sentence, parts);
   }
   return parts;
 }
 
-/** Fills `{subjects}`, words and figures into a sentence. One that is missing is our mistake, and throws. */
+/**
+ * Fills a sentence in: `{subjects}`, words and figures by their name, and `{harms|harm}` by whether the
+ * subjects are one or several. One that is missing is our mistake, and throws.
+ */
 export function fillIn(
   sentence: string,
   subjects: readonly string[],
@@ -38,7 +39,8 @@ export function fillIn(
   for (let i = 0; i < parts.length; i++) {
     const part = parts[i] ?? '';
     if (i % 2 === 0) filled += part;
-    else if (part === 'subjects') filled += listOf(subjects);
+    else if (part === 'subjects') filled += subjects.length === 0 ? 'it' : listOf(subjects);
+    else if (part.includes('|')) filled += part.split('|')[isPlural(subjects) ? 1 : 0] ?? '';
     else if (words[part] !== undefined) filled += words[part];
     else {
       const figure = figures[part];

@@ -118,6 +118,8 @@ export function formulaText(formula: Formula): string {
     ...(formula.never ? [`Never on: ${formula.never}`] : []),
     ...(formula.how ? [`How: ${formula.how}`] : []),
     ...(formula.use === 'fresh' ? ['Use: at once'] : []),
+    ...(formula.form ? [`Way: ${formula.form}`] : []),
+    ...(formula.kind ? [`Kind: ${formula.kind}`] : []),
     `Measures: ${formula.measures}`,
     ...(formula.makesML === null ? [] : [`Makes: ${writtenNumber(formula.makesML, 'whole')} mL`]),
     ...[...own.values()].map(contentsText),

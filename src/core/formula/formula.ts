@@ -1,5 +1,6 @@
 import type { Content } from '../catalogue/ingredient';
 import type { Amount, PercentBasis } from '../quantity/amount';
+import type { FormulaKind, UseForm } from './use';
 import type { MeasureSystem } from '../quantity/units';
 
 /** Which ingredient a line means: one of the catalogue, one of the person's own, or one not known. */
@@ -46,6 +47,10 @@ export interface Formula {
   readonly never: string;
   /** How it is used, in a sentence; left out where nobody said. */
   readonly how?: string;
+  /** The way it gets to where it works; left out where nobody said: what can be poured then counts as sprayed. */
+  readonly form?: UseForm;
+  /** What kind of thing it makes; left out for what goes on surfaces. */
+  readonly kind?: FormulaKind;
   readonly use: FormulaUse;
   readonly measures: MeasureSystem;
   /** mL that the amounts make, where parts or "to fill" stand beside fixed amounts; null if the lines say it all. */

@@ -2,9 +2,19 @@ import type { MeasureSystem } from '../quantity/units';
 import type { Formula } from './formula';
 import type { ReadRecipe } from './reader/reading';
 import { linesOf } from './reader/readRecipe';
+import { useInWords, type FormulaKind, type UseForm } from './use';
 
 /** The id of a formula's line by its place in the reading. */
 export const lineIdAt = (place: number): string => String(place + 1);
+
+/** The way of use and the kind: as a card says them, or for any other text in its own words. */
+function useOf(reading: ReadRecipe): { readonly form?: UseForm | null; readonly kind?: FormulaKind | null } {
+  const { form, kind, measures } = reading.header;
+  if (measures !== undefined) return { form: form ?? null, kind: kind ?? null };
+  const words = reading.items.flatMap((i) => (i.kind === 'note' || i.kind === 'title' ? [i.text] : []));
+  const said = useInWords([reading.title ?? '', ...words].join('\n'));
+  return { form: form ?? said.form, kind: kind ?? (said.kind === 'surface' ? null : said.kind) };
+}
 
 /** The formula a reading comes to; null if it holds no line. Its name is the text's title, or the fallback. */
 export function formulaFromReading(
@@ -15,12 +25,15 @@ export function formulaFromReading(
 ): Formula | null {
   const lines = linesOf(reading);
   if (lines.length === 0) return null;
+  const { form, kind } = useOf(reading);
   return {
     id,
     name: (reading.title ?? fallbackName).slice(0, 80),
     purpose: reading.header.purpose ?? '',
     never: reading.header.never ?? '',
     ...(reading.header.how ? { how: reading.header.how } : {}),
+    ...(form ? { form } : {}),
+    ...(kind ? { kind } : {}),
     use: reading.header.use ?? 'stored',
     measures: reading.header.measures ?? measures,
     makesML: reading.header.makesML ?? null,

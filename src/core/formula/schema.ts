@@ -4,6 +4,7 @@ import { VAGUE_WORDS } from '../quantity/amount';
 import { MASS_UNITS, MEASURE_SYSTEMS, VOLUME_UNITS } from '../quantity/units';
 import { MOST_LINES, type Formula } from './formula';
 import { accept, type Outcome } from './problem';
+import { FORMULA_KINDS, USE_FORMS } from './use';
 
 const LARGEST = 1_000_000;
 
@@ -124,6 +125,8 @@ export const formulaSchema = Joi.object({
   purpose: Joi.string().allow('').max(200).required(),
   never: Joi.string().allow('').max(200).required(),
   how: Joi.string().allow('').max(300),
+  form: Joi.string().valid(...USE_FORMS),
+  kind: Joi.string().valid(...FORMULA_KINDS),
   use: Joi.string().valid('stored', 'fresh').required(),
   measures: Joi.string()
     .valid(...MEASURE_SYSTEMS)

@@ -1,6 +1,7 @@
 import type { Amount } from '../quantity/amount';
 import { exactly } from '../quantity/span';
 import type { Formula, Line } from './formula';
+import type { FormulaKind, UseForm } from './use';
 
 const parts = (n: number): Amount => ({ kind: 'parts', value: exactly(n) });
 const gramsPerLitre = (n: number): Amount => ({ kind: 'grams-per-litre', value: exactly(n) });
@@ -22,9 +23,13 @@ const starter = (
   purpose: string,
   never: string,
   use: Formula['use'],
+  form: UseForm,
   how: string,
   rows: readonly Line[],
-): Formula => ({ id: STARTER + id, name, purpose, never, how, use, measures: 'metric', makesML: null, lines: rows });
+  kind?: FormulaKind,
+): Formula => ({
+  id: STARTER + id, name, purpose, never, how, form, ...(kind ? { kind } : {}), use, measures: 'metric', makesML: null, lines: rows,
+});
 
 /** Formulas for one kind of job. */
 export interface StarterFamily {
@@ -37,13 +42,13 @@ export const STARTER_FAMILIES: readonly StarterFamily[] = [
   {
     name: 'Glass',
     formulas: [
-      starter('glass', 'Clear glass', 'Windows, mirrors, chrome: film and fingerprints', 'varnished or waxed wood, acrylic, hobs and stoves', 'stored',
+      starter('glass', 'Clear glass', 'Windows, mirrors, chrome: film and fingerprints', 'varnished or waxed wood, acrylic, hobs and stoves', 'stored', 'spray',
         'Spray on the cloth, wipe, and buff dry.',
         lines(['isopropyl-alcohol', parts(1)], ['distilled-water', parts(2)], ['dish-soap', dropsPer100ML(1)])),
-      starter('starch-glass', 'Starch window wash', 'Windows with a greasy haze: shake, wipe, buff', 'mirrors, screens, fine nozzles', 'stored',
+      starter('starch-glass', 'Starch window wash', 'Windows with a greasy haze: shake, wipe, buff', 'mirrors, screens, fine nozzles', 'stored', 'cloth',
         'Shake, wipe on, let it go dull, buff off with a dry cloth.',
         lines(['cornstarch', gramsPerLitre(16)], ['white-vinegar', percent(12)], ['distilled-water', fill])),
-      starter('soot-paste', 'Stove-glass paste', 'Soot and tar on the cold glass of a stove', 'warm glass, aluminium, painted doors', 'fresh',
+      starter('soot-paste', 'Stove-glass paste', 'Soot and tar on the cold glass of a stove', 'warm glass, aluminium, painted doors', 'fresh', 'paste',
         'On the cold glass: spread, wait 10 minutes, wipe off, rinse and dry before the next fire.',
         lines(['washing-soda', parts(1)], ['water', parts(3)])),
     ],
@@ -51,22 +56,22 @@ export const STARTER_FAMILIES: readonly StarterFamily[] = [
   {
     name: 'General',
     formulas: [
-      starter('everyday', 'Everyday vinegar', 'Tile, glass, sinks: light scale and film', 'stone, cast iron, aluminium, wood, mirror edges', 'stored',
+      starter('everyday', 'Everyday vinegar', 'Tile, glass, sinks: light scale and film', 'stone, cast iron, aluminium, wood, mirror edges', 'stored', 'spray',
         'Spray, wait a minute, wipe; rinse chrome.',
         lines(['white-vinegar', parts(1)], ['distilled-water', parts(1)])),
-      starter('wall', 'Daily wall spray', 'Glazed tile and chrome after each shower', 'stone, aluminium, cement grout left wet', 'stored',
+      starter('wall', 'Daily wall spray', 'Glazed tile and chrome after each shower', 'stone, aluminium, cement grout left wet', 'stored', 'spray',
         'Spray down after the shower; leave it.',
         lines(['white-vinegar', parts(1)], ['distilled-water', parts(4)])),
-      starter('peel', 'Peel vinegar', 'Tile, sinks and taps: light scale and film, with a scent', 'stone, cast iron, aluminium, wood, mirror edges', 'stored',
+      starter('peel', 'Peel vinegar', 'Tile, sinks and taps: light scale and film, with a scent', 'stone, cast iron, aluminium, wood, mirror edges', 'stored', 'spray',
         'From strained peel vinegar: spray, wait a minute, wipe; rinse chrome.',
         lines(['infused-vinegar', parts(1)], ['distilled-water', parts(1)])),
-      starter('worktop', 'Worktop soap', 'Grease and daily dirt on what bears water', 'waxed or bare wood, screens', 'stored',
+      starter('worktop', 'Worktop soap', 'Grease and daily dirt on what bears water', 'waxed or bare wood, screens', 'stored', 'spray',
         'Spray, wipe with a damp cloth, then dry.',
         lines(['castile-soap', percent(4)], ['distilled-water', fill])),
-      starter('dish-spray', 'Dish-soap spray', 'Daily dirt and fresh grease nearly everywhere', 'screens, wallpaper', 'stored',
+      starter('dish-spray', 'Dish-soap spray', 'Daily dirt and fresh grease nearly everywhere', 'screens, wallpaper', 'stored', 'spray',
         'Spray, wait a minute, wipe; rinse where food is laid.',
         lines(['dish-soap', percent(1)], ['distilled-water', fill])),
-      starter('alcohol-wipe', 'Quick-dry wipe', 'Handles, stainless, sinks: film, fingerprints, glue', 'varnish, acrylic, paint, anything hot', 'stored',
+      starter('alcohol-wipe', 'Quick-dry wipe', 'Handles, stainless, sinks: film, fingerprints, glue', 'varnish, acrylic, paint, anything hot', 'stored', 'cloth',
         'A little on a cloth, with a window open; no flame near.',
         lines(['isopropyl-alcohol', percent(95)], ['distilled-water', fill])),
     ],
@@ -74,16 +79,16 @@ export const STARTER_FAMILIES: readonly StarterFamily[] = [
   {
     name: 'Grease and burnt-on',
     formulas: [
-      starter('degreaser', 'Washing-soda degreaser', 'Grease on enamel, tile, extractor covers', 'aluminium, varnish, lino, wool', 'stored',
+      starter('degreaser', 'Washing-soda degreaser', 'Grease on enamel, tile, extractor covers', 'aluminium, varnish, lino, wool', 'stored', 'spray',
         'Gloves on. Spray, wait 5 minutes, wipe, rinse.',
         lines(['washing-soda', gramsPerLitre(15)], ['dish-soap', percent(0.5)], ['distilled-water', fill])),
-      starter('scour', 'Soda paste', 'Scouring sinks, enamel, burnt-on food', 'acrylic gloss, coated glass, aluminium left long', 'fresh',
+      starter('scour', 'Soda paste', 'Scouring sinks, enamel, burnt-on food', 'acrylic gloss, coated glass, aluminium left long', 'fresh', 'paste',
         'Rub on with a damp sponge, wait, rinse well: it leaves white dust.',
         lines(['baking-soda', parts(2)], ['water', parts(1)])),
-      starter('cream', 'Scouring cream', 'Tubs, tiles, hobs: soap scum and grease', 'aluminium left long, polished plastic', 'fresh',
+      starter('cream', 'Scouring cream', 'Tubs, tiles, hobs: soap scum and grease', 'aluminium left long, polished plastic', 'fresh', 'paste',
         'Rub on with a sponge, wait 5 minutes, rinse.',
         lines(['baking-soda', parts(1)], ['dish-soap', parts(1)])),
-      starter('soak', 'Rack soak', 'Oven racks and pans of steel: burnt-on grease, hot water', 'aluminium, varnish, wool, lino', 'fresh',
+      starter('soak', 'Rack soak', 'Oven racks and pans of steel: burnt-on grease, hot water', 'aluminium, varnish, wool, lino', 'fresh', 'soak',
         'Lay them in, hot, for an hour or overnight; gloves on; brush and rinse.',
         lines(['washing-soda', gramsPerLitre(40)], ['water', fill])),
     ],
@@ -91,13 +96,13 @@ export const STARTER_FAMILIES: readonly StarterFamily[] = [
   {
     name: 'Scale and scum',
     formulas: [
-      starter('scale', 'Scale lifter', 'Limescale on taps, kettles, glazed tile', 'stone, cement grout, aluminium, cast iron', 'stored',
+      starter('scale', 'Scale lifter', 'Limescale on taps, kettles, glazed tile', 'stone, cement grout, aluminium, cast iron', 'stored', 'spray',
         'Spray or wrap with a wet cloth, wait 15 minutes, rinse.',
         lines(['citric-acid', gramsPerLitre(50)], ['water', fill])),
-      starter('neat', 'Neat vinegar bag', 'Shower heads and aerators, hung in a bag', 'painted or black finishes beyond an hour, stone', 'fresh',
+      starter('neat', 'Neat vinegar bag', 'Shower heads and aerators, hung in a bag', 'painted or black finishes beyond an hour, stone', 'fresh', 'bag',
         'Tie the bag on for half an hour, brush, rinse.',
         lines(['white-vinegar', parts(1)])),
-      starter('scum', 'Scum spray', 'Soap scum on glazed tile, glass and trays', 'stone, aluminium, cement grout beyond minutes', 'stored',
+      starter('scum', 'Scum spray', 'Soap scum on glazed tile, glass and trays', 'stone, aluminium, cement grout beyond minutes', 'stored', 'spray',
         'Spray, wait 10 minutes, brush, rinse.',
         lines(['citric-acid', gramsPerLitre(20)], ['dish-soap', percent(1)], ['distilled-water', fill])),
     ],
@@ -105,13 +110,13 @@ export const STARTER_FAMILIES: readonly StarterFamily[] = [
   {
     name: 'Grout and mould',
     formulas: [
-      starter('grout', 'Grout whitener', 'Cement grout with mould or tea-coloured stain', 'coloured cloth, wool, brass, stone', 'fresh',
+      starter('grout', 'Grout whitener', 'Cement grout with mould or tea-coloured stain', 'coloured cloth, wool, brass, stone', 'fresh', 'paste',
         'Mix what you need, spread on the joints, wait 15 minutes, brush, rinse.',
         lines(['baking-soda', parts(2)], ['hydrogen-peroxide', parts(1)])),
-      starter('mould', 'Mould peroxide', 'Mould spots on tile and silicone: 10 to 15 minutes', 'coloured cloth, wood, brass', 'stored',
+      starter('mould', 'Mould peroxide', 'Mould spots on tile and silicone: 10 to 15 minutes', 'coloured cloth, wood, brass', 'stored', 'spray',
         'Spray, wait 10 to 15 minutes, brush, rinse; the window open.',
         lines(['hydrogen-peroxide', parts(1)])),
-      starter('oxygen', 'Oxygen soak', 'Cotton, cups, bins: tea, wine, mould stain', 'wool, silk, leather, metal', 'fresh',
+      starter('oxygen', 'Oxygen soak', 'Cotton, cups, bins: tea, wine, mould stain', 'wool, silk, leather, metal', 'fresh', 'soak',
         'In warm water, an hour to overnight; stir once; rinse.',
         lines(['oxygen-bleach', gramsPerLitre(12)], ['water', fill])),
     ],
@@ -119,13 +124,13 @@ export const STARTER_FAMILIES: readonly StarterFamily[] = [
   {
     name: 'Floors and wood',
     formulas: [
-      starter('floor', 'Floor wash', 'Vinyl, tile and laminate with a wrung mop', 'waxed or bare wood', 'fresh',
+      starter('floor', 'Floor wash', 'Vinyl, tile and laminate with a wrung mop', 'waxed or bare wood', 'fresh', 'bucket',
         'Wring the mop nearly dry; change the water when it is grey.',
         lines(['dish-soap', percent(0.3)], ['water', fill])),
-      starter('wood-soap', 'Damp cloth for wood', 'Varnished and waxed wood: a drop of dish soap, nearly dry', 'standing water anywhere on wood', 'fresh',
+      starter('wood-soap', 'Damp cloth for wood', 'Varnished and waxed wood: a drop of dish soap, nearly dry', 'standing water anywhere on wood', 'fresh', 'cloth',
         'Wring the cloth nearly dry, along the grain, dry after it.',
         lines(['dish-soap', percent(0.2)], ['water', fill])),
-      starter('polish', 'Oil polish', 'Bare and oiled wood: feed and shine', 'varnish, floors (slippery), heaps of rags', 'stored',
+      starter('polish', 'Oil polish', 'Bare and oiled wood: feed and shine', 'varnish, floors (slippery), heaps of rags', 'stored', 'cloth',
         'A few drops on a cloth, along the grain, buff; spread the rags flat to dry outdoors.',
         lines(['olive-oil', parts(1)])),
     ],
@@ -133,10 +138,10 @@ export const STARTER_FAMILIES: readonly StarterFamily[] = [
   {
     name: 'Drains and bowls',
     formulas: [
-      starter('bowl', 'Bowl soak', 'Hard-water ring in a toilet bowl, the water lowered first', 'beside any bleach or bought toilet cleaner', 'fresh',
+      starter('bowl', 'Bowl soak', 'Hard-water ring in a toilet bowl, the water lowered first', 'beside any bleach or bought toilet cleaner', 'fresh', 'fill',
         'Pour in, wait an hour or overnight, brush, flush.',
         lines(['citric-acid', gramsPerLitre(100)], ['water', fill])),
-      starter('bin', 'Bin freshener', 'Bins, drains and fridges that smell sour: dry', 'wool, aluminium', 'stored',
+      starter('bin', 'Bin freshener', 'Bins, drains and fridges that smell sour: dry', 'wool, aluminium', 'stored', 'strew',
         'Strew it, leave it overnight, tip or vacuum it out.',
         lines(['baking-soda', parts(1)])),
     ],
@@ -144,7 +149,7 @@ export const STARTER_FAMILIES: readonly StarterFamily[] = [
   {
     name: 'Metal',
     formulas: [
-      starter('brass', 'Brass polish', 'Tarnish on bare brass and copper, a few minutes', 'lacquer, plating, silver, stone', 'fresh',
+      starter('brass', 'Brass polish', 'Tarnish on bare brass and copper, a few minutes', 'lacquer, plating, silver, stone', 'fresh', 'paste',
         'Rub on, a few minutes at most, rinse, dry, buff.',
         lines(['lemon-juice', parts(3)], ['salt', parts(1)])),
     ],
@@ -152,10 +157,10 @@ export const STARTER_FAMILIES: readonly StarterFamily[] = [
   {
     name: 'Hands and cloth',
     formulas: [
-      starter('hands', 'Hand soap', 'Hands, at the basin', 'eyes; hard water leaves a film', 'stored',
+      starter('hands', 'Hand soap', 'Hands, at the basin', 'eyes; hard water leaves a film', 'stored', 'hand',
         'A squirt on wet hands; rinse.',
-        lines(['castile-soap', percent(25)], ['glycerin', percent(2)], ['distilled-water', fill])),
-      starter('stain-soap', 'Cool stain wash', 'Egg, milk, blood on colourfast cloth: cool', 'wool, silk, leather', 'fresh',
+        lines(['castile-soap', percent(25)], ['glycerin', percent(2)], ['distilled-water', fill]), 'hand-soap'),
+      starter('stain-soap', 'Cool stain wash', 'Egg, milk, blood on colourfast cloth: cool', 'wool, silk, leather', 'fresh', 'soak',
         'Cool, half an hour, rub lightly, then the wash.',
         lines(['washing-soda', gramsPerLitre(8)], ['dish-soap', percent(2)], ['water', fill])),
     ],
@@ -163,10 +168,10 @@ export const STARTER_FAMILIES: readonly StarterFamily[] = [
   {
     name: 'Dry',
     formulas: [
-      starter('tabs', 'Fizzing bowl powder', 'A spoonful in the bowl, after the brush', 'jars with tight lids; anything damp', 'stored',
+      starter('tabs', 'Fizzing bowl powder', 'A spoonful in the bowl, after the brush', 'jars with tight lids; anything damp', 'stored', 'strew',
         'A spoonful into the bowl, let it fizz, brush, flush.',
-        lines(['baking-soda', parts(2)], ['citric-acid', parts(1)])),
-      starter('laundry', 'Plain wash powder', 'White and colourfast cotton', 'wool, silk', 'stored',
+        lines(['baking-soda', parts(2)], ['citric-acid', parts(1)]), 'bowl'),
+      starter('laundry', 'Plain wash powder', 'White and colourfast cotton', 'wool, silk', 'stored', 'machine',
         'Two tablespoons to a load, 40 °C.',
         lines(['washing-soda', parts(2)], ['oxygen-bleach', parts(1)], ['soap-flakes', parts(2)])),
     ],

@@ -67,8 +67,7 @@ export function flashPointC(grams: Readonly<Grams>, volumeML: number): Span | nu
   }
   const mixedC = miscibleC(miscible);
   const mixed = mixedC === null ? null : between(mixedC - MISCIBLE_BAND_C, mixedC + MISCIBLE_BAND_C);
-  const floating =
-    floatingC === null ? null : between(floatingC - IMMISCIBLE_BAND_C, floatingC + IMMISCIBLE_BAND_C);
+  const floating = floatingC === null ? null : between(floatingC - IMMISCIBLE_BAND_C, floatingC + IMMISCIBLE_BAND_C);
   if (!mixed || !floating) return mixed ?? floating;
   return mixed.low <= floating.low ? mixed : floating;
 }

@@ -43,8 +43,7 @@ const INSOLUBLE_BELOW_G_PER_100ML = 0.1;
 
 function stepsOf(s: Substance): Steps {
   const acid: Step[] = [];
-  const base: Step[] =
-    s.hydroxideMol > 0 ? [{ pKa: LYE_PKA, equivalents: s.hydroxideMol, gasPerProton: 0 }] : [];
+  const base: Step[] = s.hydroxideMol > 0 ? [{ pKa: LYE_PKA, equivalents: s.hydroxideMol, gasPerProton: 0 }] : [];
   const carbonate = s.traits.includes('carbonate');
   const insoluble = carbonate && (s.solubilityGPer100ML ?? Infinity) < INSOLUBLE_BELOW_G_PER_100ML;
   for (const { system, mol, protons } of s.brings) {

@@ -273,7 +273,9 @@ describe('pH of household mixtures', () => {
     expect(shown(mL('white-vinegar', 30), mL('neutral-spirit', 70))).toBe('alcohol');
     expect(shown(grams('borax', 2), mL('glycerin', 5), water)).toBe('borate');
     expect(shown(grams('borax', 2), mL('olive-oil', 5), water)).toBe('shown');
-    expect(shown({ ...water, ingredient: { ...known('white-vinegar'), id: 'own', contents: [] } }, water)).toBe('unknown');
+    expect(shown({ ...water, ingredient: { ...known('white-vinegar'), id: 'own', contents: [] } }, water)).toBe(
+      'unknown',
+    );
   });
 
   test('what is dry, or hardly holds water, has none', () => {
@@ -387,14 +389,17 @@ describe('flash point', () => {
 
   // Reckoned anew from vapour pressure: Antoine for acetone (7.11714, 1210.595, 229.664; mmHg and °C), activity in
   // water by the two-suffix van Laar constants 2.1 and 1.5, and the lower limit of 2.5 % in air (all from memory).
-  test.each([2, 5, 10, 20])('acetone at %d %% in water flashes where its vapour reaches 2.5 %% of the air', (percent) => {
-    const acetoneMol = (percent * 0.79) / 58.08;
-    const x = acetoneMol / (acetoneMol + (100 - percent) / 18.015);
-    const gamma = Math.exp(2.1 / (1 + (2.1 * x) / (1.5 * (1 - x))) ** 2);
-    const needed = (0.025 * 760) / (x * gamma);
-    const reckonedC = 1210.595 / (7.11714 - Math.log10(needed)) - 229.664;
-    expect(Math.abs(middleC({ acetone: percent }) - reckonedC)).toBeLessThan(6);
-  });
+  test.each([2, 5, 10, 20])(
+    'acetone at %d %% in water flashes where its vapour reaches 2.5 %% of the air',
+    (percent) => {
+      const acetoneMol = (percent * 0.79) / 58.08;
+      const x = acetoneMol / (acetoneMol + (100 - percent) / 18.015);
+      const gamma = Math.exp(2.1 / (1 + (2.1 * x) / (1.5 * (1 - x))) ** 2);
+      const needed = (0.025 * 760) / (x * gamma);
+      const reckonedC = 1210.595 / (7.11714 - Math.log10(needed)) - 229.664;
+      expect(Math.abs(middleC({ acetone: percent }) - reckonedC)).toBeLessThan(6);
+    },
+  );
 
   test('none below what the tables hold, and none of a trace of oil', () => {
     expect(flashOf({ ethanol: 4.9 })).toBeNull();

@@ -151,7 +151,8 @@ export function mix(poured: readonly Poured[], options: MixOptions = {}): Mixtur
   const peroxide = molesBy(moles, 'peroxideMol');
   const breaksUp =
     acidity !== null && balance.acidLeftMol === 0 && acidity.pH.high > PEROXIDE_BREAKS_ABOVE_PH && isAlkaline(traitG);
-  const oxygenMol = holdsWater && peroxide > 0 && (breaksUp || (traitG['peroxide-catalyst'] ?? 0) > 0) ? peroxide / 2 : 0;
+  const oxygenMol =
+    holdsWater && peroxide > 0 && (breaksUp || (traitG['peroxide-catalyst'] ?? 0) > 0) ? peroxide / 2 : 0;
   const borateComplex = holdsWater ? borateComplexMolPerL(moles, volumeML / 1000) : 0;
   const pHWithheld = acidity ? withheld(poured, acidity, alcoholPercentVV, borateComplex) : null;
   const headspaceML = (volumeML * headspacePercent) / Math.max(1, 100 - headspacePercent);

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import {
-  DEFAULT_HEADSPACE_PERCENT,
+  USUAL_CIRCUMSTANCES,
   evaluateAndPlan,
   NOTHING_BESIDE,
   toolSet,
@@ -30,13 +30,9 @@ export const fillOf = (vessel: Vessel): number => vessel.capacityML * (1 - heads
 
 /** A home's circumstances for a formula of this use, before a bottle and a place are chosen. */
 export const atOf = (use: Formula['use'], settings: Settings): Circumstances => ({
+  ...USUAL_CIRCUMSTANCES,
   scope: use,
-  surface: null,
-  soil: null,
-  dwellMinutes: null,
   dropsPerML: settings.dropsPerML,
-  headspacePercent: DEFAULT_HEADSPACE_PERCENT,
-  vessel: null,
   lives: settings.lives,
   hardnessMgPerL: settings.hardnessMgPerL,
   schools: settings.schools,

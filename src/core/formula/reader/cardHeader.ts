@@ -4,16 +4,25 @@ import { middleOf } from '../../quantity/span';
 import { MEASURE_SYSTEMS, type MeasureSystem } from '../../quantity/units';
 import type { Content } from '../../catalogue/ingredient';
 import type { IngredientRef } from '../formula';
+import { FORMULA_KINDS, USE_FORMS, type FormulaKind, type UseForm } from '../use';
 import { readAmount } from './readAmount';
 import type { CardHeader } from './reading';
 
 const HEADER = /^(name|for|never on|how|use|makes|measures|contains)\s*:\s*(.+)$/i;
 
+/** The way of use and the kind: header lines only with one of their own values. */
+const FORM = new RegExp(`^way\\s*:\\s*(${USE_FORMS.join('|')})\\s*$`, 'i');
+const KIND = new RegExp(`^kind\\s*:\\s*(${FORMULA_KINDS.join('|')})\\s*$`, 'i');
+
 /** True if a line is one of a card's header lines. */
-export const isHeader = (text: string): boolean => HEADER.test(text);
+export const isHeader = (text: string): boolean => HEADER.test(text) || FORM.test(text) || KIND.test(text);
 
 /** What a header line says; null if it is none, or says nothing that can be used. */
 export function readHeader(text: string, measures: MeasureSystem): CardHeader | null {
+  const form = FORM.exec(text)?.[1]?.toLowerCase();
+  if (form) return { form: form as UseForm };
+  const kind = KIND.exec(text)?.[1]?.toLowerCase();
+  if (kind) return { kind: kind as FormulaKind };
   const match = HEADER.exec(text);
   const field = match?.[1]?.toLowerCase();
   const value = match?.[2]?.trim() ?? '';

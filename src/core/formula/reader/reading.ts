@@ -3,6 +3,7 @@ import type { Ingredient } from '../../catalogue/ingredient';
 import type { Amount } from '../../quantity/amount';
 import type { MeasureSystem } from '../../quantity/units';
 import type { IngredientRef, Line } from '../formula';
+import type { FormulaKind, UseForm } from '../use';
 
 /**
  * What is doubtful about how a line was read, with what it could be instead. The kinds are a closed list,
@@ -91,7 +92,7 @@ export interface NamedHazard {
   readonly ingredients: readonly Ingredient[];
 }
 
-/** What a card's header lines say: "Name: …", "For: …", "Never on: …", "How: …", "Use: …", "Measures: …", "Makes: …", "Contains: …". */
+/** What a card's header lines say: "Name: …", "For: …", "Never on: …", "How: …", "Use: …", "Way: …", "Kind: …", "Measures: …", "Makes: …", "Contains: …". */
 export interface CardHeader {
   readonly name?: string;
   readonly purpose?: string;
@@ -101,6 +102,8 @@ export interface CardHeader {
   /** Ingredients of one's own that the card describes. */
   readonly own?: readonly (IngredientRef & { kind: 'own' })[];
   readonly use?: 'stored' | 'fresh';
+  readonly form?: UseForm;
+  readonly kind?: FormulaKind;
   readonly makesML?: number;
 }
 
