@@ -32,7 +32,7 @@ describe('what is printed', () => {
     const result = printed('--text', 'glass.txt', '--bottle', '375mL', '--surface', 'marble');
     expect(result).toMatchObject({
       verdict: 'caution',
-      findings: [{ code: 'oil-and-animals' }, { code: 'oil-floats' }],
+      findings: [{ code: 'oil-and-animals' }, { code: 'oil-floats' }, { code: 'handled-strong' }],
       mixture: {
         pH: { value: expect.closeTo(2.5, 0) as number },
         gasML: 0,
@@ -74,6 +74,7 @@ describe('what is printed', () => {
       'oilFloatingShare',
       'pH',
       'pHViews',
+      'pHWithheld',
       'peraceticAcidMaxPPM',
       'soapCurdledFraction',
       'soapGPerL',
@@ -108,7 +109,7 @@ describe('what is printed', () => {
   });
 
   test('a formula file, with its own cup; another cup for a list', () => {
-    expect(printed('--formula', 'mine.formula.json')).toMatchObject({ verdict: 'caution' });
+    expect(printed('--formula', 'mine.formula.json')).toMatchObject({ verdict: 'clear' });
     const metric = printed('--text', 'glass.txt', '--cup', 'metric');
     expect(metric.lines[0]?.volumeML).toBe(250);
   });

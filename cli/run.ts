@@ -271,7 +271,7 @@ function recipeReport(wanted: Wanted, at: Circumstances, cup: MeasureSystem, cap
     }),
     order: plan.lines.map((l) => ({ ingredient: l.ingredientId, why: l.why })),
     shelfLife:
-      evaluation.verdict === 'danger'
+      evaluation.verdict === 'danger' || evaluation.state.holdsUnknown
         ? null
         : { ...shelfLife(evaluation.state, how), storage: storageAdvice(evaluation.state, how) },
     surface: evaluation.surface && {

@@ -92,7 +92,14 @@ export { discardBy, isPastItsDay, type Batch, type BatchState } from './keeping/
 export { costOf, type Cost } from './keeping/cost';
 export type { PantryItem } from './keeping/pantry';
 export { labelOf, type LabelContent } from './keeping/label';
-export { shelfLife, storageAdvice, USUALLY_KEPT, type KeptHow, type ShelfLife } from './keeping/shelfLife';
+export {
+  isUsedAtOnce,
+  shelfLife,
+  storageAdvice,
+  USUALLY_KEPT,
+  type KeptHow,
+  type ShelfLife,
+} from './keeping/shelfLife';
 
 export {
   rankWays,

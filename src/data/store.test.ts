@@ -153,7 +153,7 @@ describe('versions', () => {
 
   test('older records go through every step, into a new generation, in one write', async () => {
     const storage = new MemoryStorage();
-    await put(storeOn(storage), 'a');
+    await put(storeOn(storage, { schemaVersion: 1 }), 'a');
     storage.records.set('1/formula/broken', '{"id":');
     const rename = (to: string) => (record: unknown) => {
       const { collection, value } = record as { collection: string; value: Formula };
@@ -172,6 +172,27 @@ describe('versions', () => {
     // Once is enough: opening again changes nothing more.
     const again = storeOn(storage, { schemaVersion: 3, migrations: [] });
     expect((await again.all('formula')).map((f) => f.name)).toEqual(['Clear glass one two']);
+  });
+
+  test('version 2 gives formulas the way of use and the kind that their words say, in batches too', async () => {
+    const storage = new MemoryStorage();
+    const [plain] = STARTER_FORMULAS;
+    const { form: _form, kind: _kind, ...old } = { ...plain!, kind: undefined };
+    storage.records.set('head', JSON.stringify({ schema: 1, generation: 1 }));
+    const formulas = [
+      { ...old, id: 'a', name: 'Hand soap', how: 'A squirt on wet hands.' },
+      { ...old, id: 'b', name: 'Galley spray', how: 'Wipe.' },
+      { ...old, id: 'c', name: 'Paste', how: 'Rub on.' },
+      { ...old, id: 'd', name: 'Spray', how: '', form: 'cloth' },
+    ];
+    for (const f of formulas) storage.records.set(`1/formula/${f.id}`, JSON.stringify(f));
+    const use = (await storeOn(storage).all('formula')).map(({ id, form, kind }) => [id, form, kind]);
+    expect(use.sort()).toEqual([
+      ['a', undefined, 'hand-soap'],
+      ['b', 'spray', undefined],
+      ['c', undefined, undefined],
+      ['d', 'cloth', undefined],
+    ]);
   });
 });
 

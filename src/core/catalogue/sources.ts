@@ -13,7 +13,8 @@ export const SOURCES = {
   'cdc-2008-memory':
     'US CDC, Guideline for Disinfection and Sterilization, 2008: alcohol acts at 60 to 90 % (from memory)',
   'usgs-hardness': 'USGS classes of water hardness: soft to 60, moderate to 120, hard to 180 mg/L',
-  'eu-clp-memory': 'EU CLP classifications: borates toxic for reproduction 1B, strengths from which acids and alkalis burn (from memory)',
+  'eu-clp-memory':
+    'EU CLP classifications: borates toxic for reproduction 1B, strengths from which acids and alkalis burn (from memory)',
   'epa-mould-memory': 'US EPA, mould clean-up: over about 10 square feet is for a professional (from memory)',
   'ashrae-memory': 'ASHRAE Handbook, evaporation from a still wet surface (from memory)',
   'mohs-crc': 'Mohs hardness of minerals and metals, CRC Handbook',

@@ -86,6 +86,8 @@ export interface Surface {
   readonly keepOut: { readonly harm: SurfaceHarm; readonly reason: string } | null;
   /** Stands on, in or near what can light a vapour: hobs, ovens, stoves. */
   readonly ignites: boolean;
+  /** What is rinsed off it runs into the drain of its room. */
+  readonly drains: boolean;
   /** Limits that a person's school replaces, by what they are of. */
   readonly schools: readonly {
     readonly school: SchoolId;

@@ -25,6 +25,7 @@ interface Row {
   readonly weaknesses?: readonly Weakness[];
   readonly keepOut?: Surface['keepOut'];
   readonly ignites?: boolean;
+  readonly drains?: boolean;
   readonly schools?: Surface['schools'];
   readonly manner: string;
 }
@@ -38,6 +39,7 @@ const surface = (id: string, name: string, row: Row): Surface => ({
   weaknesses: row.weaknesses ?? [],
   keepOut: row.keepOut ?? null,
   ignites: row.ignites ?? false,
+  drains: row.drains ?? false,
   schools: row.schools ?? [],
   manner: row.manner,
 });
@@ -90,7 +92,7 @@ export const SURFACES: readonly Surface[] = [
   }),
 
   surface('glazed-tile', 'Glazed tile', {
-    group: 'tile', names: ['ceramic tile', 'porcelain tile', 'tiles', 'tile', 'glazed ceramic', 'porcelain'],
+    group: 'tile', drains: true, names: ['ceramic tile', 'porcelain tile', 'tiles', 'tile', 'glazed ceramic', 'porcelain'],
     limits: [acid(3, 480, 'damages-coating', 'Neat acid left for hours dulls a glaze.'), alkali(12, 60, 'damages-coating', 'Very strong alkali dulls a glaze.'), upToMohs(5)],
     manner: 'From the top down, S-strokes in sections; circles on the stubborn.',
   }),
@@ -100,11 +102,11 @@ export const SURFACES: readonly Surface[] = [
     manner: 'Wet it first, soft brush, wrung cloth.',
   }),
   surface('cement-grout', 'Cement grout', {
-    group: 'tile', names: ['grout', 'tile grout', 'grout lines'],
+    group: 'tile', drains: true, names: ['grout', 'tile grout', 'grout lines'],
     limits: [acid(6, 15, 'etches-stone', 'Acid eats the cement a little each time: brief, dilute, sealed grout only, rinsed, not again and again.', 'geology'), alkali(12, 60, 'etches-stone', 'Very strong alkali weakens the seal.'), upToMohs(2.5)],
     manner: 'Wet it first; a stiff narrow brush along the line.',
   }),
-  surface('epoxy-grout', 'Epoxy grout', { group: 'tile', limits: [alcohol(40, 5, 'damages-coating', 'Strong alcohol softens epoxy.'), upToMohs(2.5)], manner: 'Brush along the line.' }),
+  surface('epoxy-grout', 'Epoxy grout', { group: 'tile', drains: true, limits: [alcohol(40, 5, 'damages-coating', 'Strong alcohol softens epoxy.'), upToMohs(2.5)], manner: 'Brush along the line.' }),
   surface('silicone-sealant', 'Silicone sealant', { group: 'tile', names: ['silicone', 'caulk', 'sealant', 'shower seal'], limits: [upToMohs(2.5)], manner: 'Soft brush. Mould inside it does not lift: cut it out and renew it.' }),
 
   surface('glass', 'Glass', {
@@ -131,13 +133,13 @@ export const SURFACES: readonly Surface[] = [
   }),
 
   surface('stainless-steel', 'Stainless steel', {
-    group: 'metal', names: ['stainless', 'steel sink', 'sink', 'stainless sink'],
+    group: 'metal', drains: true, names: ['stainless', 'steel sink', 'sink', 'stainless sink'],
     limits: [acid(4, 30, 'corrodes-metal', 'Acid left standing dulls and pits it: rinse and dry.'), noBleachOn('stainless steel'), upToMohs(2.5)],
     weaknesses: [weak(['acid', 'chloride'], 10, 'corrodes-metal', 'Salt and acid together pit it.')],
     manner: 'Along the grain, soft pad; no steel wool; dry off.',
   }),
   surface('chrome', 'Chrome plate', {
-    group: 'metal', names: ['chrome-plate', 'taps', 'chrome fittings', 'tap', 'faucet'],
+    group: 'metal', drains: true, names: ['chrome-plate', 'taps', 'chrome fittings', 'tap', 'faucet'],
     limits: [acid(4, 15, 'corrodes-metal', 'Acid creeps through pores of the plate: brief, dilute, rinsed.'), alkali(10, 30, 'corrodes-metal', 'Strong alkali dulls the plate.'), noBleachOn('what lies under chrome'), noGrains],
     manner: 'Soft cloth; dry to a shine.',
   }),
@@ -175,12 +177,12 @@ export const SURFACES: readonly Surface[] = [
   }),
 
   surface('enamel', 'Porcelain enamel', {
-    group: 'enamel', names: ['porcelain enamel', 'enamel bath', 'oven interior', 'oven', 'hob pan', 'enamel', 'bath enamel', 'oven door'], ignites: true,
+    group: 'enamel', drains: true, names: ['porcelain enamel', 'enamel bath', 'oven interior', 'oven', 'hob pan', 'enamel', 'bath enamel', 'oven door'], ignites: true,
     limits: [acid(4, 10, 'damages-coating', 'Acid dulls enamel: brief and dilute; old enamel never.'), alkali(11.6, 60, 'damages-coating', 'Very strong alkali dulls enamel.'), upToMohs(2.5)],
     manner: 'Cold; plastic scraper; no metal tools.',
   }),
   surface('old-enamel', 'Enamel, old or worn', {
-    group: 'enamel', names: ['worn enamel', 'antique bath'],
+    group: 'enamel', drains: true, names: ['worn enamel', 'antique bath'],
     limits: [acid(6, 0, 'damages-coating', 'Acid eats old enamel, which has no acid-proof glaze.'), alkali(11, 30, 'damages-coating', 'Strong alkali dulls it.'), upToMohs(2)],
     manner: 'Soft cloth; nothing that scours.',
   }),
@@ -206,7 +208,7 @@ export const SURFACES: readonly Surface[] = [
   }),
 
   surface('acrylic', 'Acrylic or fibreglass', {
-    group: 'plastic', names: ['acrylic tray', 'shower tray', 'bath', 'fibreglass', 'fiberglass', 'acrylic bath', 'gel coat', 'tub', 'bathtub'],
+    group: 'plastic', drains: true, names: ['acrylic tray', 'shower tray', 'bath', 'fibreglass', 'fiberglass', 'acrylic bath', 'gel coat', 'tub', 'bathtub'],
     limits: [acid(3, 30, 'crazes-plastic', 'Strong acid dulls it in time: dilute and brief.'), alkali(10, 20, 'crazes-plastic', 'Strong alkali dulls it.'), alcohol(10, 0, 'crazes-plastic', 'Alcohol over 10 % draws fine cracks in acrylic.'), oxidiser(3.5, 15, 'bleaches-colour', 'Strong peroxide yellows it.'), oil(1, 0, 'crazes-plastic', 'Oils, citrus above all, soften acrylic.'), upToMohs(2.5), heat(65, 0, 'crazes-plastic', 'Very hot water warps and crazes it.')],
     manner: 'Soft cloth; rinse; keep it dry until its turn.',
   }),
@@ -287,7 +289,7 @@ export const SURFACES: readonly Surface[] = [
   }),
 
   surface('machine-inside', 'Inside of a kettle, washing machine or dishwasher', {
-    group: 'appliance', names: ['kettle', 'dishwasher', 'washing machine', 'coffee maker', 'coffee machine'],
+    group: 'appliance', drains: true, names: ['kettle', 'dishwasher', 'washing machine', 'coffee maker', 'coffee machine'],
     limits: [acid(2.3, 120, 'hardens-rubber', 'Strong acid hardens its seals: citric acid rather than vinegar, and the maker’s word.'), noBleachOn('its heater')],
     weaknesses: [weak(['alcohol'], 0, 'hardens-rubber', 'Alcohol swells the seals and its vapour can light.')],
     manner: 'Fill, wait, empty; then two rinses of plain water. The maker’s word comes first.',
@@ -298,7 +300,7 @@ export const SURFACES: readonly Surface[] = [
     manner: 'Plain water, its own self-clean if it has one.',
   }),
   surface('toilet-bowl', 'Toilet bowl', {
-    group: 'appliance', names: ['toilet', 'vitreous china', 'wc', 'bowl', 'lavatory'],
+    group: 'appliance', drains: true, names: ['toilet', 'vitreous china', 'wc', 'bowl', 'lavatory'],
     limits: [upToMohs(5.5)],
     manner: 'Lower the water first; brush under the rim; one product at a time, never two.',
   }),

@@ -57,7 +57,7 @@ describe('ways to clean', () => {
     ['cotton', 'tannin', 'Worktop soap', 'sets'],
     ['enamel', 'rust', 'Mould peroxide', 'sets'],
     // GHS: a flammable liquid, on what can light it.
-    ['induction-hob', 'fingerprints', 'Clear glass', 'danger'],
+    ['induction-hob', 'fingerprints', 'Quick-dry wipe', 'danger'],
     ['glazed-tile', 'limescale', 'Worktop soap', 'does-not-lift'],
     ['glazed-tile', 'fresh-grease', 'Everyday vinegar', 'does-not-lift'],
     ['wallpaper', 'daily-dirt', 'Dish-soap spray', 'surface'],

@@ -173,9 +173,7 @@ describe('what is left from before', () => {
         (acid, other, hours) => {
           const said = found([entry(bought('chlorine-bleach'), { at: hoursAgo(hours) })], things(other, acid));
           // What is a danger by itself is no way at all, and stopped before.
-          fc.pre(
-            !other.contents.some((c) => substance(c.substance).activeChlorineMol > 0),
-          );
+          fc.pre(!other.contents.some((c) => substance(c.substance).activeChlorineMol > 0));
           expect(said).toContain('chlorine-gas danger sequence');
         },
       ),

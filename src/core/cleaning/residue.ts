@@ -1,6 +1,7 @@
 import type { Lives } from '../catalogue/household';
 import type { Ingredient } from '../catalogue/ingredient';
 import { ingredientById } from '../catalogue/lookup';
+import { surfaceByName } from '../catalogue/surfaces';
 import { meet } from '../evaluation/meet';
 import { combinationsOf, possibleThings } from '../evaluation/meetNamed';
 import { besideOf } from '../evaluation/recipeText';
@@ -44,19 +45,11 @@ const DRAIN_HOURS = 24;
 /** An unrinsed residue is looked for this far back; older ones have been wiped and wetted over. */
 export const LOOK_BACK_DAYS = 30;
 
-/** Materials that are washed off into a drain. */
-const DRAINS = new Set([
-  'toilet-bowl',
-  'acrylic',
-  'enamel',
-  'old-enamel',
-  'stainless-steel',
-  'glazed-tile',
-  'cement-grout',
-  'epoxy-grout',
-  'machine-inside',
-  'chrome',
-]);
+/** True if what is rinsed off a material runs down the drain; of what is not known, it may. */
+function drains(material: string | null): boolean {
+  const surface = material === null ? null : surfaceByName(material);
+  return surface === null || surface.drains;
+}
 
 /** What was used, in each way its names may be meant; `known` is false where that is not all that was in it. */
 export interface UsedThings {
@@ -116,9 +109,8 @@ export function residuesAt(spot: Spot, entries: readonly LogEntry[], nowMs: numb
     if (!sameRoom) continue;
     const airedMs = atMs + AIRED_MINUTES * (spot.small ? 2 : 1) * MINUTE_MS;
     if (airedMs > nowMs) add(e, 'air', airedMs);
-    const drains = e.surface.material === null || DRAINS.has(e.surface.material);
     const flushedMs = atMs + DRAIN_HOURS * 60 * MINUTE_MS;
-    if (drains && e.rinsedAt === null && flushedMs > nowMs) add(e, 'drain', flushedMs);
+    if (drains(e.surface.material) && e.rinsedAt === null && flushedMs > nowMs) add(e, 'drain', flushedMs);
   }
   return found;
 }
@@ -157,11 +149,14 @@ function together(
   unknown: readonly string[],
   lives: readonly Lives[],
 ): readonly Finding[] {
-  const apart = [meet(left, residue.scope, [], lives), meet(next, residue.scope, [], lives)].flatMap((j) =>
-    j.findings.map((f) => `${f.code} ${f.level}`),
-  );
+  const apart = [meet(left, residue.scope, [], lives), meet(next, residue.scope, [], lives)].flatMap((j) => j.findings);
+  // What each brings about by itself is not said again: the same finding of the same things.
+  const isOld = (f: Finding): boolean => {
+    const same = apart.filter((a) => a.code === f.code && a.level === f.level);
+    return same.length > 0 && f.subjects.every((name) => same.some((a) => a.subjects.includes(name)));
+  };
   return meet([...left, ...next], residue.scope, unknown, lives).findings.filter(
-    (f) => f.level !== 'clear' && f.level !== 'defeats' && !apart.includes(`${f.code} ${f.level}`),
+    (f) => f.level !== 'clear' && f.level !== 'defeats' && !isOld(f),
   );
 }
 

@@ -47,7 +47,8 @@ describe('whole recipes', () => {
     ['1 tbsp castile soap\n1 cup distilled water', 'stored', 'caution'],
     ['1 tbsp castile soap\n1 cup distilled water', 'fresh', 'clear'],
     ['50 g citric acid\n1 L water', 'stored', 'clear'],
-    ['1 cup vodka\n1 cup water', 'stored', 'caution'],
+    ['1 cup vodka\n1 cup water', 'stored', 'clear'],
+    ['3 cups vodka\n1 cup water', 'stored', 'caution'],
     ['1/2 cup peroxide\n1/2 cup vinegar', 'stored', 'danger'],
     ['1/2 cup peroxide\n1/2 cup vinegar', 'fresh', 'danger'],
     ['1/2 cup baking soda\n1/4 cup peroxide', 'fresh', 'caution'],
@@ -80,8 +81,8 @@ describe('whole recipes', () => {
   });
 
   test('a vague amount is run at both ends, and said when the verdict turns on it', () => {
-    // A glug of vodka is 20 to 50 mL: 3.8 to 8.7 % alcohol, below and above the weakest that has a flash point.
-    const glug = weigh('200 mL water\n1 tsp dish soap\na glug of vodka');
+    // A glug of 70 % alcohol is 20 to 50 mL: 17 to 30 % in all, below and above the 24 % that burns on.
+    const glug = weigh('60 mL water\n1 tsp dish soap\na glug of rubbing alcohol');
     expect(codes(glug)).toContain('vague-amount');
     expect(glug.verdict).toBe('caution');
     expect(codes(weigh('200 mL water\na squirt of dish soap'))).toEqual([]);

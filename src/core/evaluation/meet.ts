@@ -15,19 +15,20 @@ const someOf = (ingredient: Ingredient): Poured => {
   return { ingredient, volumeML, massG: volumeML * ingredient.densityGPerML };
 };
 
+const WATER = ingredientById('distilled-water');
+
 const alone = new WeakMap<Ingredient, MixtureState>();
 
-/** A thing by itself, as strong as it comes. */
+/** A thing by itself, as strong as it comes; a powder as it dissolves. */
 function aloneState(ingredient: Ingredient): MixtureState {
   let state = alone.get(ingredient);
   if (!state) {
-    state = mix([someOf(ingredient)]);
+    const dry = ingredient.form !== 'liquid' && ingredient.form !== 'oil';
+    state = mix(dry && WATER ? [someOf(ingredient), someOf(WATER)] : [someOf(ingredient)]);
     alone.set(ingredient, state);
   }
   return state;
 }
-
-const WATER = ingredientById('distilled-water');
 
 /** Things together; on a surface and in a drain it is always damp. */
 function meetingState(ingredients: readonly Ingredient[], scope: Scope): MixtureState {

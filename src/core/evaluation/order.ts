@@ -22,11 +22,19 @@ const isStrongAlcohol = (p: Portion): boolean =>
     (c) => substance(c.substance).traits.includes('alcohol') && c.percent >= CARRIES_FROM_PERCENT,
   );
 
+/** Acid strong enough to spit where water is poured onto it: it goes into the water. */
+const isStrongAcid = (p: Portion): boolean =>
+  p.ingredient.contents.some(({ substance: id, percent }) => {
+    const { traits, handledStrongFromPercent: from } = substance(id);
+    return traits.includes('acid') && from !== null && percent >= from;
+  });
+
 const WHY = {
   carrier: 'First, so that the oils dissolve in it before they meet water.',
   oilInAlcohol: 'Into the alcohol, where it dissolves.',
   largest: 'The largest liquid first: foam stays down.',
   salt: 'Into the water, stirred until it is clear: warm if there is much.',
+  acid: 'Into the water, slowly: never water onto strong acid.',
   liquid: 'Then the other liquids.',
   oilInSoap: 'Stirred into the soap in a spoon, before the soap goes in.',
   soap: 'Last, slowly down the side: it foams.',
@@ -71,7 +79,9 @@ export function orderOfAddition(portions: readonly Portion[]): Placed[] {
   const soaps = portions.filter(isSoapy).sort(byVolume);
   const plain = portions.filter((p) => p.ingredient.form === 'liquid' && !isSoapy(p)).sort(byVolume);
   const carrier = oils.length > 0 ? plain.find(isStrongAlcohol) : undefined;
-  const [largest, ...others] = plain.filter((p) => p !== carrier);
+  const rest = plain.filter((p) => p !== carrier);
+  const largest = rest.find((p) => !isStrongAcid(p)) ?? rest[0];
+  const others = rest.filter((p) => p !== largest);
   const oilsIn: Placed[] = oils.map((portion) => ({
     portion,
     why: carrier ? WHY.oilInAlcohol : soaps.length > 0 ? WHY.oilInSoap : WHY.oilAlone,
@@ -83,7 +93,7 @@ export function orderOfAddition(portions: readonly Portion[]): Placed[] {
       .filter(isSolid)
       .sort(byVolume)
       .map((portion) => ({ portion, why: WHY.salt })),
-    ...others.map((portion) => ({ portion, why: WHY.liquid })),
+    ...others.map((portion) => ({ portion, why: isStrongAcid(portion) ? WHY.acid : WHY.liquid })),
     ...(carrier || soaps.length === 0 ? [] : oilsIn),
     ...soaps.map((portion) => ({ portion, why: !carrier && oils.length > 0 ? WHY.soapWithOil : WHY.soap })),
     ...(carrier || soaps.length > 0 ? [] : oilsIn),

@@ -1,3 +1,4 @@
+import { handlingOf } from '../findings/asPoured';
 import { isWorse } from '../findings/finding';
 import { judge } from '../findings/judge';
 import type { Formula, Line } from '../formula/formula';
@@ -34,6 +35,8 @@ export interface PouredLine {
   readonly pourToMM: number | null;
   /** Why it goes in at this place in the order. */
   readonly why: string;
+  /** What to mind while it is poured or spooned; null where nothing is. */
+  readonly care: string | null;
   /** mL in the vessel after this line. */
   readonly levelML: number;
 }
@@ -182,6 +185,7 @@ export function planPour(
           : null,
       errorPercent,
       why,
+      care: handlingOf(portion.ingredient),
       pourToMM: drops === null && bottles === 1 ? vesselHeightMM(vessel, levelML) : null,
       levelML,
     };

@@ -1,4 +1,4 @@
-import type { Trait } from '../catalogue/substances';
+import { substance, type Trait } from '../catalogue/substances';
 import type { VesselFacts } from '../catalogue/vessels';
 import { isWorse, type Finding, type Level } from '../findings/finding';
 import { amountTimes, freeLineId, niceNumber, withLine, withLineChanged, withoutLine } from '../formula/change';
@@ -6,7 +6,8 @@ import type { Formula, IngredientRef, Line } from '../formula/formula';
 import { ingredientOfLine } from '../formula/resolve';
 import { traitsIn } from '../mixture/state';
 import { exactly, middleOf } from '../quantity/span';
-import { evaluate } from './evaluate';
+import { listOf } from '../text/english';
+import { evaluate, type SurfaceEvaluation } from './evaluate';
 import type { Circumstances } from './options';
 
 /** What to do instead, as a change that can be made with one tap. */
@@ -31,10 +32,7 @@ const lineHas = (line: Line, trait: Trait): boolean => traitsIn(ingredientOfLine
 const linesWith = (formula: Formula, ...traits: readonly Trait[]): Line[] =>
   formula.lines.filter((l) => traits.some((t) => lineHas(l, t)));
 const nameOf = (line: Line): string => ingredientOfLine(line).name;
-const namesOf = (lines: readonly Line[]): string => {
-  const names = [...new Set(lines.map(nameOf))];
-  return names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''}`;
-};
+const namesOf = (lines: readonly Line[]): string => listOf([...new Set(lines.map(nameOf))]);
 const known = (id: string): IngredientRef => ({ kind: 'known', id });
 const draft = (id: string, title: string, formula: Formula, more: Partial<Draft> = {}): Draft => ({
   id,
@@ -262,6 +260,28 @@ const middles: Maker = (formula) => [
   }),
 ];
 
+/** A change that is no remedy where something with the trait is in it. */
+const unless =
+  (trait: Trait, make: Maker): Maker =>
+  (formula, at, finding) =>
+    linesWith(formula, trait).length > 0 ? [] : make(formula, at, finding);
+
+/** By hand instead of sprayed. */
+const onACloth: Maker = (formula, at) =>
+  formula.form === 'cloth' || at.form !== null || (formula.kind ?? 'surface') !== 'surface'
+    ? []
+    : [draft('on-a-cloth', 'Put it on with a cloth, not sprayed', { ...formula, form: 'cloth' })];
+
+/** Leaves out salts that are hardness by the spoonful. */
+const leaveOutHardness: Maker = (formula) => {
+  const lines = formula.lines.filter((l) =>
+    ingredientOfLine(l).contents.some((c) => substance(c.substance).hardnessMol > 0),
+  );
+  return lines.length === 0 || lines.length === formula.lines.length
+    ? []
+    : [draft('leave-out-hardness', `Leave out the ${namesOf(lines)}`, without(formula, lines))];
+};
+
 /** What can be done about each finding, the likeliest first. A finding that is not here has no one-tap change. */
 const MAKERS: Readonly<Record<string, readonly Maker[]>> = {
   'chlorine-gas': [leaveOut('hypochlorite')],
@@ -272,7 +292,7 @@ const MAKERS: Readonly<Record<string, readonly Maker[]>> = {
   'bleach-decays': [leaveOut('hypochlorite'), useFresh],
   'bought-in-formula': [leaveOutBought],
   'explosive-peroxide': [leaveOut('solvent'), leaveOut('peroxide')],
-  'violent-heat': [leaveOut('mineral-acid'), leaveOut('lye')],
+  'violent-heat': [leaveOut('lye'), leaveOut('mineral-acid'), leaveOut('slaking')],
   'peracetic-acid': [split('peroxide', 'carboxylic-acid'), leaveOut('carboxylic-acid'), leaveOut('peroxide')],
   pressure: [useFresh, split('carbonate', 'acid'), leaveOut('acid'), leaveOut('carbonate')],
   'unstable-peroxide': [useFresh, leaveOut('alkali'), leaveOut('peroxide')],
@@ -280,11 +300,19 @@ const MAKERS: Readonly<Record<string, readonly Maker[]>> = {
   'corrosive-acid': [thin('acid')],
   'corrosive-alkali': [less('alkali', 'lye')],
   'ammonia-fumes': [less('ammonia-source'), leaveOut('ammonia-source')],
-  'flammable-liquid': [thin('alcohol'), less('solvent', 'essential-oil')],
+  // A solvent thinned with water still burns.
+  'flammable-liquid': [unless('solvent', thin('alcohol')), leaveOut('solvent'), less('essential-oil')],
+  'self-heating-rags': [leaveOut('drying-oil'), leaveOut('solvent')],
+  'oxidiser-with-fuel': [leaveOut('hypochlorite'), leaveOut('solid-peroxide')],
+  'bleach-with-cleaner': [leaveOut('hypochlorite')],
+  'not-for-a-home': [leaveOutBought],
+  'cationic-with-soap': [leaveOut('quaternary')],
+  'borate-complex': [leaveOut('borate')],
+  'spray-and-lungs': [onACloth, thin('acid', 'alcohol', 'peroxide'), less('alkali')],
   'boiling-transfer': [warmForBoiling],
-  'oil-and-animals': [leaveOut('essential-oil')],
+  'oil-and-animals': [leaveOut('essential-oil'), onACloth],
   'oil-strong': [less('essential-oil')],
-  'oil-and-lungs': [leaveOut('essential-oil')],
+  'oil-and-lungs': [onACloth, leaveOut('essential-oil')],
   'oil-floats': [leaveOut('essential-oil')],
   'oil-attacks-plastic': [darkGlass, leaveOut('essential-oil')],
   'vessel-material': [darkGlass],
@@ -292,7 +320,7 @@ const MAKERS: Readonly<Record<string, readonly Maker[]>> = {
   'clogs-sprayer': [wideTop],
   neutralised: [split('alkali', 'acid'), leaveOut('acid'), leaveOut('alkali')],
   'soap-curdles': [citricRinse, dishSoapForSoap, split('soap', 'acid'), leaveOut('acid')],
-  'hard-water-soap': [distilledForTap, dishSoapForSoap],
+  'hard-water-soap': [distilledForTap, dishSoapForSoap, leaveOutHardness],
   'too-weak': [more('acid', 'alkali', 'soap', 'surfactant', 'peroxide', 'alcohol')],
   'borax-exposure': [leaveOut('borate')],
   spoils: [distilledForTap, useFresh],
@@ -304,29 +332,51 @@ const MAKERS: Readonly<Record<string, readonly Maker[]>> = {
 /** Codes that a change may be offered for. */
 export const REMEDIED_CODES: readonly string[] = Object.keys(MAKERS);
 
-/** Judges a change: null unless the finding is gone and nothing is worse than before. */
-function proved(made: Draft, finding: Finding, before: Level, at: Circumstances): Remedy | null {
+/** What a formula is judged against where a change is proposed: as it stands, here. */
+interface AsItStands {
+  readonly verdict: Level;
+  /** Codes that rule it out on the surface at hand, and the verdict there. */
+  readonly ruledOutBy: readonly string[];
+  readonly onSurface: Level;
+}
+
+const ruledOutBy = (surface: SurfaceEvaluation | null): string[] =>
+  (surface?.findings ?? []).filter((f) => f.rulesOut).map((f) => f.code);
+
+/** Judges a change: null unless the finding is gone and nothing is worse than before, on the surface at hand too. */
+function proved(made: Draft, finding: Finding, before: AsItStands, at: Circumstances): Remedy | null {
   const vessel = made.vessel && at.vessel ? { ...at.vessel, ...made.vessel } : at.vessel;
   const judged = (formula: Formula) => evaluate(formula, { ...at, vessel, scope: formula.use });
   const first = judged(made.formula);
   const second = made.second && judged(made.second);
   if (!first.ok || (second && !second.ok)) return null;
-  const all = [...first.value.findings, ...(second?.value.findings ?? [])];
-  if (all.some((f) => f.code === finding.code)) return null;
-  const verdict =
-    second && isWorse(second.value.verdict, first.value.verdict) ? second.value.verdict : first.value.verdict;
-  return verdict === 'danger' || isWorse(verdict, before) ? null : { ...made, verdict };
+  const both = [first.value, ...(second ? [second.value] : [])];
+  if (both.some((e) => e.findings.some((f) => f.code === finding.code))) return null;
+  for (const { surface } of both) {
+    if (surface && isWorse(surface.verdict, before.onSurface)) return null;
+    if (ruledOutBy(surface).some((code) => !before.ruledOutBy.includes(code))) return null;
+  }
+  const verdict = both.reduce<Level>((worst, e) => (isWorse(e.verdict, worst) ? e.verdict : worst), 'clear');
+  return verdict === 'danger' || isWorse(verdict, before.verdict) ? null : { ...made, verdict };
 }
 
 /**
  * What could be done about a finding by changing the formula, its use or its bottle. Each offer has been
- * weighed up: with it the finding is gone, nothing is a danger, and the verdict is no worse than before.
+ * weighed up, in this household and on this surface: with it the finding is gone, nothing is a danger, the
+ * verdict is no worse than before, and the surface takes it no worse.
  *
  * @param before the verdict of the formula as it is
  */
 export function remediesFor(finding: Finding, formula: Formula, before: Level, at: Circumstances): Remedy[] {
   const makers = MAKERS[finding.code] ?? [];
+  const now = at.surface ? evaluate(formula, { ...at, scope: formula.use }) : null;
+  const surface = now?.ok ? now.value.surface : null;
+  const asItStands: AsItStands = {
+    verdict: before,
+    ruledOutBy: ruledOutBy(surface),
+    onSurface: surface?.verdict ?? 'clear',
+  };
   return makers
     .flatMap((make) => make(formula, at, finding))
-    .flatMap((made) => proved(made, finding, before, at) ?? []);
+    .flatMap((made) => proved(made, finding, asItStands, at) ?? []);
 }

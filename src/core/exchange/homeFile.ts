@@ -32,7 +32,9 @@ function addRoomsAndLog(home: unknown): unknown {
 /** Version 5 added to formulas the way of use and the kind: what their own words said until then. */
 function addUse(formula: unknown): unknown {
   if (typeof formula !== 'object' || formula === null) return formula;
-  const { name, purpose, how, form, kind } = formula as Partial<Record<'name' | 'purpose' | 'how' | 'form' | 'kind', unknown>>;
+  const { name, purpose, how, form, kind } = formula as Partial<
+    Record<'name' | 'purpose' | 'how' | 'form' | 'kind', unknown>
+  >;
   if (form !== undefined || kind !== undefined) return formula;
   const said = useInWords([name, purpose, how].filter((w) => typeof w === 'string').join('\n'));
   return {
@@ -62,8 +64,8 @@ const addUseInBatch = (batch: unknown): unknown =>
 /** The same step for single records: `{collection, value}`. */
 export function addUseInRecord(record: unknown): unknown {
   const { collection, value } = record as { collection?: unknown; value?: unknown };
-  if (collection === 'formulas') return { collection, value: addUse(value) };
-  return collection === 'batches' ? { collection, value: addUseInBatch(value) } : record;
+  if (collection === 'formula') return { collection, value: addUse(value) };
+  return collection === 'batch' ? { collection, value: addUseInBatch(value) } : record;
 }
 
 const asItIs = (formula: unknown): unknown => formula;

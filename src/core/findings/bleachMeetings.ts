@@ -1,4 +1,4 @@
-import { bringersOf, has, modelPH, traitsIn } from '../mixture/state';
+import { bringersOf, has, ingredientsWith, modelPH, namesOf } from '../mixture/state';
 import { substance, type SubstanceId, type Trait } from '../catalogue/substances';
 import { reaches } from '../quantity/limit';
 import { mixtureRule, type Situation } from './rule';
@@ -7,7 +7,7 @@ import { mixtureRule, type Situation } from './rule';
 
 const both = ({ state }: Situation, trait: Trait): string[] | null =>
   has(state, 'hypochlorite') && has(state, trait)
-    ? [...new Set([...bringersOf(state, 'hypochlorite'), ...bringersOf(state, trait)])]
+    ? namesOf([...ingredientsWith(state, 'hypochlorite'), ...ingredientsWith(state, trait)])
     : null;
 
 /** This much essential oil is enough to react with hypochlorite, percent by volume (common practice, no source). */
@@ -46,7 +46,7 @@ export const chlorineGas = mixtureRule({
     const hydrochloric = state.brought.filter((i) => i.contents.some((c) => c.substance === 'hydrogen-chloride'));
     return {
       level: 'danger',
-      subjects: [...new Set([...hydrochloric.map((i) => i.name), ...bringersOf(state, 'peroxide')])],
+      subjects: namesOf([...hydrochloric, ...ingredientsWith(state, 'peroxide')]),
       as: 'peroxide',
     };
   },
@@ -150,6 +150,9 @@ export const bleachInFormula = mixtureRule({
 /** What public guidance says never to add to bleach beside what gives gas: detergents, disinfectants, other bought cleaners. */
 const CLEANER_TRAITS: readonly Trait[] = ['surfactant', 'soap', 'quaternary'];
 
+/** What has a worse finding of its own with bleach. */
+const WORSE_TRAITS: readonly Trait[] = ['acid', 'ammonia-source', 'alcohol', 'solvent', 'peroxide'];
+
 export const bleachWithCleaner = mixtureRule({
   code: 'bleach-with-cleaner',
   looksFor: 'bleach with detergents, disinfectants and other bought cleaners',
@@ -169,13 +172,14 @@ export const bleachWithCleaner = mixtureRule({
   },
   check: ({ state, scope, unknown, unknownKinds }) => {
     if (scope === 'air' || !has(state, 'hypochlorite')) return null;
-    const bleaches = bringersOf(state, 'hypochlorite');
+    const bleaches = ingredientsWith(state, 'hypochlorite');
+    const worse = ingredientsWith(state, ...WORSE_TRAITS);
+    const cleaners = ingredientsWith(state, ...CLEANER_TRAITS);
     const others = state.brought.filter(
-      (i) =>
-        !bleaches.includes(i.name) && (i.role === 'bought' || CLEANER_TRAITS.some((trait) => traitsIn(i).has(trait))),
+      (i) => !bleaches.includes(i) && !worse.includes(i) && (i.role === 'bought' || cleaners.includes(i)),
     );
     if (others.length === 0) return null;
-    const subjects = [...new Set([...bleaches, ...others.map((i) => i.name)])];
+    const subjects = namesOf([...bleaches, ...others]);
     const poured = scope === 'stored' || scope === 'fresh';
     if (poured || unknown.length > 0 || unknownKinds.length > 0) return { level: 'danger', subjects };
     return { level: 'caution', subjects, as: 'after' };
@@ -223,28 +227,23 @@ export const oxidiserWithFuel = mixtureRule({
       if (kinds.length > 1 && kinds.some((id) => isDonor(id as SubstanceId))) {
         return { level: 'danger', subjects: bringersOf(state, 'hypochlorite'), as: 'donors' };
       }
-      const donors = bringersOf(state, 'chlorine-donor');
-      const fuels = state.brought.filter(
-        (i) => !donors.includes(i.name) && FUEL_TRAITS.some((trait) => traitsIn(i).has(trait)),
-      );
-      return fuels.length > 0
-        ? { level: 'danger', subjects: [...new Set([...donors, ...fuels.map((i) => i.name)])] }
-        : null;
+      const donors = ingredientsWith(state, 'chlorine-donor');
+      const fuels = ingredientsWith(state, ...FUEL_TRAITS).filter((i) => !donors.includes(i));
+      return fuels.length > 0 ? { level: 'danger', subjects: namesOf([...donors, ...fuels]) } : null;
     }
     if (!has(state, 'solid-peroxide') || state.holdsWater) return null;
-    const solid = bringersOf(state, 'solid-peroxide');
-    const acids = state.brought.filter((i) => i.form !== 'liquid' && traitsIn(i).has('acid')).map((i) => i.name);
+    const solid = ingredientsWith(state, 'solid-peroxide');
+    const acids = ingredientsWith(state, 'acid').filter((i) => i.form !== 'liquid');
     if (acids.length > 0) {
+      const capped = scope !== 'fresh';
       return {
-        level: scope === 'fresh' ? 'caution' : 'danger',
-        subjects: [...new Set([...solid, ...acids])],
-        as: scope === 'fresh' ? 'acid' : 'capped',
+        level: capped ? 'danger' : 'caution',
+        subjects: namesOf([...solid, ...acids]),
+        as: capped ? 'capped' : 'acid',
       };
     }
-    const fuels = state.brought.filter((i) => !solid.includes(i.name) && traitsIn(i).has('fuel')).map((i) => i.name);
-    return fuels.length > 0
-      ? { level: 'caution', subjects: [...new Set([...solid, ...fuels])], as: 'percarbonate' }
-      : null;
+    const fuels = ingredientsWith(state, 'fuel').filter((i) => !solid.includes(i));
+    return fuels.length > 0 ? { level: 'caution', subjects: namesOf([...solid, ...fuels]), as: 'percarbonate' } : null;
   },
 });
 

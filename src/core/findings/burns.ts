@@ -1,5 +1,5 @@
 import { substance, type SubstanceId } from '../catalogue/substances';
-import { bringersOf, has, modelPH, traitsIn, type MixtureState } from '../mixture/state';
+import { bringersOf, has, ingredientsWith, modelPH, namesOf, type MixtureState } from '../mixture/state';
 import { isOver, reaches } from '../quantity/limit';
 import { shareOf } from './asPoured';
 import { mixtureRule, worstByStrength } from './rule';
@@ -64,7 +64,7 @@ export const corrosiveAcid = mixtureRule({
       ),
     );
     if (s.formula && minerals.length > 0) {
-      return { level: 'danger', subjects: [...new Set(minerals.map((i) => i.name))], as: 'mineral' };
+      return { level: 'danger', subjects: namesOf(minerals), as: 'mineral' };
     }
     return worstByStrength(s, (state) => {
       if (!state.wet) return null;
@@ -100,6 +100,11 @@ export const corrosiveAlkali = mixtureRule({
       why: 'Over pH 11.5 alkali takes the fat out of skin, and eyes within seconds.',
       instead: 'Gloves and eye protection; much more water, or another cleaner.',
     },
+    meeting: {
+      happens: '{subjects} with a little water {is|are} strong alkali: it stings skin and eyes.',
+      why: 'Over pH 11.5, or from about 5 % of washing soda, alkali takes the fat out of skin.',
+      instead: 'Gloves and eye protection; a tablespoon or two of washing soda to the litre is enough.',
+    },
     soda: {
       happens: 'Washing soda at {sodiumCarbonatePercentWV} % stings skin and eyes.',
       why: 'From about 5 % on soda takes the fat out of skin.',
@@ -124,9 +129,9 @@ export const corrosiveAlkali = mixtureRule({
   check: (s) => {
     const { formula } = s;
     // The trace of lye that keeps bleach stable is the bleach rules' affair.
-    const bleaches = bringersOf(s.state, 'hypochlorite');
+    const bleaches = ingredientsWith(s.state, 'hypochlorite');
     return worstByStrength(s, (state) => {
-      const lye = bringersOf(state, 'lye').filter((name) => !bleaches.includes(name));
+      const lye = namesOf(ingredientsWith(state, 'lye').filter((i) => !bleaches.includes(i)));
       if (formula && lye.length > 0) {
         const lyePercent = state.massG > 0 ? (100 * (state.traitG.lye ?? 0)) / state.massG : 0;
         const strong = reaches(lyePercent, substance('sodium-hydroxide').burns?.dangerFrom ?? 0);
@@ -149,6 +154,11 @@ export const corrosiveAlkali = mixtureRule({
       if (!state.wet || !pH || has(state, 'hypochlorite')) return null;
       const figures = { pH: pH.value, sodiumCarbonatePercentWV: state.sodiumCarbonatePercentWV };
       const subjects = bringersOf(state, 'alkali');
+      if (!s.amounts) {
+        return pH.value > ALKALI_CAUTION_PH || isOver(state.sodiumCarbonatePercentWV, SODA_CAUTION)
+          ? { level: 'caution', subjects, as: 'meeting' }
+          : null;
+      }
       if (isOver(state.sodiumCarbonatePercentWV, SODA_CAUTION) && pH.value > SODA_STILL_STRONG_PH) {
         return { level: 'caution', subjects, figures, as: 'soda' };
       }
@@ -251,8 +261,8 @@ export const violentHeat = mixtureRule({
   },
   check: ({ state, scope, formula, words }) => {
     if (scope === 'air') return null;
-    const bleaches = bringersOf(state, 'hypochlorite');
-    const lyes = bringersOf(state, 'lye').filter((name) => !bleaches.includes(name));
+    const bleaches = ingredientsWith(state, 'hypochlorite');
+    const lyes = namesOf(ingredientsWith(state, 'lye').filter((i) => !bleaches.includes(i)));
     const slaking = bringersOf(state, 'slaking');
     const acids = bringersOf(state, 'acid');
     if (acids.length > 0 && lyes.length + slaking.length > 0) {
@@ -264,11 +274,9 @@ export const violentHeat = mixtureRule({
     const foils = METALS.test(words);
     if (lyes.length > 0 && foils) return { level: 'danger', subjects: [...lyes, 'aluminium'], as: 'metal' };
     const sulfuric = state.brought.filter((i) => isOver(shareOf(i, 'sulfuric-acid'), SULFURIC_BOILS_ABOVE_PERCENT));
-    const watery = state.brought.some(
-      (i) => !sulfuric.includes(i) && (i.water !== null || traitsIn(i).size === 0 || i.form === 'liquid'),
-    );
+    const watery = state.brought.some((i) => !sulfuric.includes(i) && (i.water !== null || i.form === 'liquid'));
     return formula && sulfuric.length > 0 && watery
-      ? { level: 'danger', subjects: [...new Set(sulfuric.map((i) => i.name))], as: 'water' }
+      ? { level: 'danger', subjects: namesOf(sulfuric), as: 'water' }
       : null;
   },
 });

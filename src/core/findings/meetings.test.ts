@@ -126,7 +126,7 @@ const MEETINGS: readonly (readonly [names: string, scope: Scope, code: string, l
   ['acetone, vinegar', 'stored', 'explosive-peroxide', null],
   ['drain opener, battery acid', 'drain', 'violent-heat', 'danger'],
   ['oven cleaner, muriatic acid', 'sequence', 'violent-heat', 'danger'],
-  ['vinegar, lye', 'drain', 'violent-heat', null],
+  ['vinegar, lye', 'drain', 'violent-heat', 'danger'],
   // Enough soda takes all the acid: dry powders of citric acid, much soda and oxygen bleach are sound.
   ['citric acid, washing soda, washing soda crystals, oxygen bleach', 'stored', 'peracetic-acid', null],
   ['citric acid, oxygen bleach', 'stored', 'peracetic-acid', 'danger'],
@@ -183,7 +183,8 @@ const MEETINGS: readonly (readonly [names: string, scope: Scope, code: string, l
   ['lemon juice, bicarb', 'drain', 'neutralised', 'defeats'],
   ['vinegar, wood ash', 'fresh', 'neutralised', 'defeats'],
   ['citric acid, borax, water', 'stored', 'neutralised', 'defeats'],
-  ['toilet bowl cleaner, lye', 'drain', 'neutralised', 'defeats'],
+  ['toilet bowl cleaner, lye', 'drain', 'violent-heat', 'danger'],
+  ['toilet bowl cleaner, lye', 'drain', 'neutralised', null],
   ['cream of tartar, bicarb, water', 'fresh', 'neutralised', 'defeats'],
   ['vinegar, dish soap', 'stored', 'neutralised', null],
   ['vinegar, bicarb', 'air', 'neutralised', null],

@@ -1,12 +1,14 @@
 import type { LifterId, Soil } from '../catalogue/soils';
 import type { Surface, SurfaceHarm } from '../catalogue/surface';
-import { bringersOf, type MixtureState } from '../mixture/state';
-import { FLAMMABLE_UP_TO_C } from './gasAndFire';
+import { bringersOf, has, type MixtureState } from '../mixture/state';
+import { burnsOn, FLAMMABLE_UP_TO_C } from './gasAndFire';
 import type { Raised, Wording } from './finding';
 import { isOver } from '../quantity/limit';
 import type { Excess } from './surfaceLimits';
+import { plural } from '../text/english';
 import { uselessIn } from './uselessFor';
-import type { Rule } from './rule';
+import { plainNumber } from './wording';
+import { ruleAbout, type Rule } from './rule';
 
 /** A mixture on a surface for a while. */
 export interface OnSurface {
@@ -19,36 +21,61 @@ export interface OnSurface {
   readonly passed: readonly Excess[];
 }
 
+const surfaceRule = ruleAbout<OnSurface>();
+
+/** Where a wet cloth is already too much, "rinse with water" would be the harm. */
+const WATERSHY_UP_TO_MINUTES = 15;
+
+const isWatershy = ({ limits, keepOut }: Surface): boolean =>
+  keepOut !== null || limits.some((l) => l.of === 'water' && l.minutes <= WATERSHY_UP_TO_MINUTES);
+
 const WORDS: Wording = {
-  happens: 'Not for {surface}: {subjects} harms it at once.',
+  happens: 'Not for {surface}: {subjects} {harms|harm} it at once.',
   why: '{reason}',
-  instead: 'Use plain water or a drop of dish soap in water here, and dry it.',
+  instead: '{rather}',
 };
 
-const OTHER_WORDS: Readonly<Record<string, Wording>> = {
+const OTHER_WORDS = {
   tooLong: {
-    happens: 'Too long on {surface}: {subjects} harms it after about {harmAfterMinutes} minutes.',
+    happens: 'Too long on {surface}: {subjects} {harms|harm} it after {minutes}.',
     why: '{reason}',
-    instead: 'Keep to less than {harmAfterMinutes} minutes, then rinse with water and dry.',
+    instead: 'Keep to less than {minutes}, then {off}.',
   },
   brief: {
-    happens: 'Fine on {surface} up to about {harmAfterMinutes} minutes; beyond that {subjects} harms it.',
+    happens: 'Fine on {surface} up to {minutes}; beyond that {subjects} {harms|harm} it.',
     why: '{reason}',
-    instead: 'Test out of sight first, rinse with water in time, and dry.',
+    instead: 'Test out of sight first, then {off} in time.',
   },
   grains: {
-    happens: 'Not for {surface}: {subjects} scratches it.',
+    happens: 'Not for {surface}: {subjects} {scratches|scratch} it.',
     why: '{reason}',
-    instead: 'Something without grains: suds on a soft cloth, and time.',
+    instead: 'Something without grains: a soft cloth, and time.',
   },
   out: {
     happens: 'Keep everything off {surface}.',
     why: '{reason}',
-    instead: 'A dry or barely damp cloth, and no more.',
+    instead: 'Dry, with a soft brush or cloth, and no more.',
   },
-};
+} satisfies Record<string, Wording>;
 
-function raised(on: OnSurface, excess: Excess): Raised {
+/** "about 15 minutes", "about half a minute", "about 1 hour". */
+function minutesText(minutes: number): string {
+  if (minutes < 0.75) return 'about half a minute';
+  const hours = minutes / 60;
+  return hours >= 2
+    ? `about ${Math.round(hours)} hours`
+    : `about ${plainNumber(Math.max(1, Math.round(minutes)))} ${plural(Math.max(1, Math.round(minutes)), 'minute', 'minutes')}`;
+}
+
+/** What to take on a surface instead: nothing that it minds. */
+function ratherThan({ surface }: OnSurface, excess: Excess): string {
+  if (isWatershy(surface)) return 'A cloth wrung out as dry as it goes, along the grain, and a dry one after it.';
+  return excess.of === 'alkali' || excess.of === 'water'
+    ? 'A damp cloth with plain water here, and dry it.'
+    : 'Plain water or a drop of dish soap in water here, and dry it.';
+}
+
+function raised(on: OnSurface, excess: Excess): Raised<keyof typeof OTHER_WORDS> {
   const atOnce = excess.minutes === 0;
   const tooLong = !atOnce && on.dwellMinutes !== null && isOver(on.dwellMinutes, excess.minutes);
   return {
@@ -59,14 +86,24 @@ function raised(on: OnSurface, excess: Excess): Raised {
       ...(on.dwellMinutes === null ? {} : { dwellMinutes: on.dwellMinutes }),
     },
     rulesOut: atOnce || tooLong,
-    ...(on.surface.keepOut
-      ? { as: 'out' }
+    as: on.surface.keepOut
+      ? 'out'
       : excess.harm === 'scratches'
-        ? { as: 'grains' }
+        ? 'grains'
         : atOnce
-          ? {}
-          : { as: tooLong ? 'tooLong' : 'brief' }),
-    words: { surface: on.surface.name.toLowerCase(), reason: excess.reason },
+          ? undefined
+          : tooLong
+            ? 'tooLong'
+            : 'brief',
+    words: {
+      surface: on.surface.name.toLowerCase(),
+      reason: excess.reason,
+      minutes: minutesText(excess.minutes),
+      rather: ratherThan(on, excess),
+      off: isWatershy(on.surface)
+        ? 'wipe it off with a cloth wrung nearly dry, and dry it'
+        : 'rinse it off with water and dry it',
+    },
   };
 }
 
@@ -81,7 +118,7 @@ function worthSaying(excess: Excess, dwellMinutes: number | null): boolean {
 }
 
 function harm(code: SurfaceHarm, looksFor: string): Rule<OnSurface> {
-  return {
+  return surfaceRule({
     code,
     looksFor,
     sources: ['common-practice', 'geology', 'mohs-crc'],
@@ -89,21 +126,21 @@ function harm(code: SurfaceHarm, looksFor: string): Rule<OnSurface> {
     otherWords: OTHER_WORDS,
     check: (on) =>
       on.passed.filter((e) => e.harm === code && worthSaying(e, on.dwellMinutes)).map((e) => raised(on, e)),
-  };
+  });
 }
 
-const setsProtein: Rule<OnSurface> = {
+const setsProtein = surfaceRule({
   code: 'sets-protein-stain',
   looksFor: 'what sets a stain',
   sources: ['common-practice'],
   words: {
-    happens: '{subjects} sets {soil} for good.',
+    happens: '{subjects} {sets|set} {soil} for good.',
     why: '{reason}',
     instead: 'Cool water and soap first; nothing sour and nothing hot until it is out.',
   },
   otherWords: {
     other: {
-      happens: '{subjects} sets {soil} for good.',
+      happens: '{subjects} {sets|set} {soil} for good.',
       why: '{reason}',
       instead: 'Take what lifts it instead: see the ways for {soil}.',
     },
@@ -120,10 +157,10 @@ const setsProtein: Rule<OnSurface> = {
       subjects,
       rulesOut: true,
       words: { soil: soil.name.toLowerCase(), reason: first?.why ?? 'Heat sets protein.' },
-      ...(soil.id === 'protein' ? {} : { as: 'other' }),
+      as: soil.id === 'protein' ? undefined : 'other',
     };
   },
-};
+});
 
 const subjectsThatSet = (by: LifterId, state: MixtureState): string[] =>
   by === 'acid'
@@ -132,27 +169,44 @@ const subjectsThatSet = (by: LifterId, state: MixtureState): string[] =>
       ? [...bringersOf(state, 'peroxide'), ...bringersOf(state, 'hypochlorite')]
       : bringersOf(state, 'soap');
 
-const nearFlame: Rule<OnSurface> = {
+const nearFlame = surfaceRule({
   code: 'flammable-liquid',
   looksFor: 'what can catch fire on a hob, oven or stove',
   sources: ['ghs', 'flash-table-memory'],
   words: {
-    happens: 'Not on or near {surface}: its vapour lights from about {flashPointLowC} °C.',
+    happens: 'Not on or near {surface}: the vapour lights from about {flashPointLowC} °C.',
     why: 'A flash point of 60 °C or below is a flammable liquid; a hob, oven, heater or stove can light it, and a warm one makes vapour.',
-    instead: 'Suds or soda here; alcohol only far from any heat.',
+    instead: 'Cold and switched off: a cloth wrung out in suds. Alcohol and solvents only far from any heat.',
+  },
+  otherWords: {
+    cold: {
+      happens: 'Not on or near {surface}: the vapour lights even in the cold.',
+      why: 'A flash point below 0 °C: an extremely flammable liquid; a pilot light or a spark is enough.',
+      instead: 'Cold and switched off: a cloth wrung out in suds. Solvents nowhere near.',
+    },
+    thin: {
+      happens:
+        'So little alcohol in water does not keep burning; not onto {surface} while it is hot or a flame is near.',
+      why: 'Its vapour still flashes from about {flashPointLowC} °C, and a hot surface gives it that.',
+      instead: 'Only cold and switched off, and dry again before it is lit.',
+    },
   },
   check: ({ state, surface }) => {
     const flash = state.flashPointC;
     if (!surface.ignites || !flash || flash.low > FLAMMABLE_UP_TO_C) return null;
-    return {
-      level: 'danger',
-      subjects: [...new Set([...bringersOf(state, 'alcohol'), ...bringersOf(state, 'solvent')])],
-      figures: { flashPointLowC: flash.low, flashPointHighC: flash.high },
-      rulesOut: true,
-      words: { surface: surface.name.toLowerCase() },
-    };
+    const figures = { flashPointLowC: flash.low, flashPointHighC: flash.high };
+    const words = { surface: surface.name.toLowerCase() };
+    const subjects = [
+      ...new Set([
+        ...bringersOf(state, 'alcohol'),
+        ...bringersOf(state, 'solvent'),
+        ...(has(state, 'alcohol') || has(state, 'solvent') ? [] : bringersOf(state, 'essential-oil')),
+      ]),
+    ];
+    if (!burnsOn(state)) return { level: 'caution', subjects, figures, words, as: 'thin' };
+    return { level: 'danger', subjects, figures, words, rulesOut: true, as: flash.low < 0 ? 'cold' : undefined };
   },
-};
+});
 
 /** Everything a surface can suffer, one rule a harm. */
 export const SURFACE_RULES: readonly Rule<OnSurface>[] = [

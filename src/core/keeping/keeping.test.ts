@@ -76,13 +76,13 @@ describe('how long it keeps', () => {
 
 describe('the label', () => {
   test('says what is in it, how strong, and what to mind', () => {
-    const label = labelled('Porthole glass\n1 cup rubbing alcohol\n2 cups distilled water\n1 tsp dish soap');
+    const label = labelled('Porthole glass\n2 cups rubbing alcohol\n2 cups distilled water\n1 tsp dish soap');
     expect(label).toMatchObject({
       name: 'Porthole glass',
       contents: ['distilled water', 'rubbing alcohol', 'dish soap'],
       shake: false,
     });
-    expect(label.strengths).toEqual([{ of: 'alcohol', percent: expect.closeTo(23.2, 0), basis: 'v/v' }]);
+    expect(label.strengths).toEqual([{ of: 'alcohol', percent: expect.closeTo(35.6, 0), basis: 'v/v' }]);
     expect(label.cautions.join(' ')).toMatch(/catch fire/);
   });
 

@@ -39,6 +39,7 @@ const isInfusion = (s: MixtureState): boolean =>
 
 /** Keeping rules, the shortest first: the first that applies sets the date. Common practice, no source. */
 const KEEPING: readonly KeepingRule[] = [
+  { lowDays: 0, highDays: 0, reason: 'not all that is in it is known', applies: (s) => s.holdsUnknown },
   { lowDays: 0, highDays: 0, reason: 'it is made to be used at once', applies: (_, use) => use === 'fresh' },
   {
     lowDays: 0,
@@ -125,12 +126,17 @@ export function shelfLife(state: MixtureState, how: KeptHow): ShelfLife {
   return { lowDays, highDays, reason };
 }
 
+/** True for what is never closed, bottled or kept: it is made to be used at once, gives off gas, or breaks down. */
+export const isUsedAtOnce = (state: MixtureState, use: FormulaUse): boolean =>
+  !state.holdsUnknown && shelfLife(state, { ...USUALLY_KEPT, use }).highDays === 0;
+
 /** How to keep it, in a few words each, the most important first. */
 export function storageAdvice(state: MixtureState, how: KeptHow): string[] {
   const advice: string[] = [];
   const gas = state.carbonDioxideML > 0 || state.oxygenML > 0;
   if (gas || (has(state, 'ferment') && state.wet)) advice.push('Never capped: it gives off gas.');
-  if (how.use === 'fresh') return [...advice, 'Use it at once and pour the rest away.'];
+  if (state.holdsUnknown) return [...advice, 'Ask what is in it before it is kept.'];
+  if (isUsedAtOnce(state, how.use)) return [...advice, 'Use it at once, in the open, and pour the rest away.'];
   if (!state.holdsWater && has(state, 'carbonate') && has(state, 'acid')) {
     advice.push('Bone dry, in a jar whose lid can give, away from steam.');
   } else if (!state.wet && !has(state, 'fatty-oil')) advice.push('Airtight and dry.');

@@ -68,6 +68,8 @@ export interface MixtureState {
   /** Share of the oils that floats up, 0 to 1. */
   readonly oilFloatingShare: number;
   readonly peraceticAcidMaxPPM: number;
+  /** True if something in it is not known: no contents, and not water. */
+  readonly holdsUnknown: boolean;
   /** What has been poured. */
   readonly brought: readonly Ingredient[];
 }
@@ -206,6 +208,7 @@ export function mix(poured: readonly Poured[], options: MixOptions = {}): Mixtur
           molPerL * (moles.water ?? 0),
         )
       : 0,
+    holdsUnknown: poured.some((p) => isBlank(p.ingredient)),
     brought: poured.map((p) => p.ingredient),
   };
 }
@@ -248,14 +251,16 @@ export function traitsIn(ingredient: Ingredient): ReadonlySet<Trait> {
   return traits;
 }
 
-/** Names of the ingredients that bring a substance with a trait, each once. */
-export function bringersOf(state: MixtureState, trait: Trait): string[] {
-  const names: string[] = [];
-  for (const ingredient of state.brought) {
-    if (traitsIn(ingredient).has(trait) && !names.includes(ingredient.name)) names.push(ingredient.name);
-  }
-  return names;
-}
+/** The ingredients that bring a substance with one of the traits. */
+export const ingredientsWith = (state: MixtureState, ...traits: readonly Trait[]): Ingredient[] =>
+  state.brought.filter((i) => traits.some((trait) => traitsIn(i).has(trait)));
+
+/** Names of ingredients, each once. */
+export const namesOf = (ingredients: readonly Ingredient[]): string[] => [...new Set(ingredients.map((i) => i.name))];
+
+/** Names of the ingredients that bring a substance with one of the traits, each once. */
+export const bringersOf = (state: MixtureState, ...traits: readonly Trait[]): string[] =>
+  namesOf(ingredientsWith(state, ...traits));
 
 /** The model's pH, shown or not, with its band: what rules go by. Null in what is dry. */
 export const modelPH = (state: MixtureState): PHBand | null => state.acidity?.pH ?? null;
