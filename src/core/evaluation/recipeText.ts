@@ -7,7 +7,10 @@ import type { Beside, OpenLine } from './options';
 const MAX_QUOTED = 60;
 
 const quoted = (text: string): string => {
-  const plain = text.replace(/\s+/g, ' ').trim();
+  const plain = text
+    .replace(/\s+/g, ' ')
+    .replace(/[\s.,;:!]+$/, '')
+    .trim();
   return plain.length > MAX_QUOTED ? `${plain.slice(0, MAX_QUOTED - 1)}…` : plain;
 };
 

@@ -88,8 +88,8 @@ export const notForAHome = mixtureRule({
   looksFor: 'what does not belong in a home',
   sources: ['sds-memory', 'eu-clp-memory', 'public-health-never-mix'],
   words: {
-    happens: '{subjects}: not for a home. A splash or a breath of it can maim or kill.',
-    why: 'Cleaners of this kind are for trained people with the gear and the antidote for them: {named}.',
+    happens: '{subjects}: not for a home. A splash, a breath or a spark can maim or kill.',
+    why: 'For what {named} does to skin, lungs or in a fire no home has the gear, nor the antidote.',
     instead:
       'Leave it closed. Ask your local hazardous-waste collection to take it; after any contact call the poison-advice line at once.',
   },

@@ -1,4 +1,4 @@
-import { bringersOf, has, ingredientsWith, modelPH, namesOf } from '../mixture/state';
+import { bringersOf, has, ingredientsWith, namesOf } from '../mixture/state';
 import { substance, type SubstanceId, type Trait } from '../catalogue/substances';
 import { reaches } from '../quantity/limit';
 import { mixtureRule, type Situation } from './rule';
@@ -134,8 +134,8 @@ export const bleachInFormula = mixtureRule({
   sources: ['public-health-never-mix', 'sds-memory'],
   words: {
     happens: '{subjects} {does|do} not belong in a home-made mixture.',
-    why: 'Its maker has set strength and alkali so that it stays stable; most things added to it break that, some into poison gas.',
-    instead: 'Use it alone, as its label says, or leave it out.',
+    why: '{Its maker has|Their makers have} set strength and alkali so that {it stays|they stay} stable; most things added break that, some into poison gas.',
+    instead: 'Use bleach alone, as its label says, or leave it out.',
   },
   check: ({ state, formula }) =>
     formula && has(state, 'hypochlorite')
@@ -256,13 +256,11 @@ export const bleachDecays = mixtureRule({
   sources: ['sds-memory', 'common-practice'],
   words: {
     happens: '{subjects} {does|do} not keep once thinned or mixed: the strength is gone within days.',
-    why: 'Its maker keeps it stable at pH 11 to 13; here it stands at {pH}.',
+    why: 'Bleach keeps only as strong and as alkaline as it is sold, at pH 11 to 13; thinned or mixed, light and whatever it meets use it up.',
     instead: 'Thin only what you use at once, as its label says.',
   },
-  check: ({ state, scope, formula }) => {
-    const pH = modelPH(state);
-    return formula && scope === 'stored' && pH && has(state, 'hypochlorite') && state.brought.length > 1
-      ? { level: 'defeats', subjects: bringersOf(state, 'hypochlorite'), figures: { pH: pH.value } }
-      : null;
-  },
+  check: ({ state, scope, formula }) =>
+    formula && scope === 'stored' && state.holdsWater && has(state, 'hypochlorite') && state.brought.length > 1
+      ? { level: 'defeats', subjects: bringersOf(state, 'hypochlorite') }
+      : null,
 });

@@ -1,4 +1,5 @@
-import { sharesOf } from '../formula/composition';
+import { substance, type SubstanceId } from '../catalogue/substances';
+import { sharesOf, type Grams } from '../formula/composition';
 import { bringersOf, has, modelPH } from '../mixture/state';
 import { isOver, reaches } from '../quantity/limit';
 import { mixtureRule } from './rule';
@@ -17,6 +18,13 @@ export const settlesOut = mixtureRule({
     why: 'Water takes up only so much at 20 °C: baking soda 9.6 g in 100 mL, borax 4.7, washing soda 21.5. What went in hot comes out as crystals when it cools.',
     instead: 'Use less, or more water, or shake before each use and rinse the nozzle after.',
   },
+  otherWords: {
+    insoluble: {
+      happens: '{subjects} {does|do} not dissolve: {undissolvedPercent} % of it settles, and clogs a nozzle.',
+      why: 'Starch, grit, grounds and yeast stay as grains in water, however much there is of it.',
+      instead: 'Strain it fine, or keep it in a bottle without a nozzle and shake before each use.',
+    },
+  },
   check: ({ state, scope, use, amounts, formula }) => {
     if (!formula || !amounts || !use.pourable || state.volumeML <= 0) return null;
     if (scope !== 'stored' && !use.throughNozzle) return null;
@@ -31,9 +39,13 @@ export const settlesOut = mixtureRule({
         undissolvedG: state.undissolvedG,
         undissolvedPercent: (100 * state.undissolvedG) / state.massG,
       },
+      as: dissolvesSome(state.undissolved) ? undefined : 'insoluble',
     };
   },
 });
+
+const dissolvesSome = (undissolved: Readonly<Grams>): boolean =>
+  Object.keys(undissolved).some((id) => (substance(id as SubstanceId).solubilityGPer100ML ?? 1) > 0.1);
 
 /** A pinch of what clogs does not, g per litre. */
 const CLOGS_ABOVE_G_PER_L = 1.5;
@@ -150,7 +162,8 @@ const KEEPS = { alcoholPercentVV: 20, acidPercent: 2, peroxidePercent: 0.5 } as 
 
 /** Soap stronger than this keeps itself, g per litre. */
 const SOAP_KEEPS_FROM_G_PER_L = 150;
-const PERISHABLE_FROM_G_PER_L = 0.3;
+/** Less juice, starch or plant than this does not spoil it, g per litre (common practice, no source). */
+export const PERISHABLE_FROM_G_PER_L = 0.3;
 const SOAP_FROM_G_PER_L = 0.3;
 
 export const spoils = mixtureRule({
@@ -158,14 +171,14 @@ export const spoils = mixtureRule({
   looksFor: 'what spoils',
   sources: ['common-practice'],
   words: {
-    happens: '{subjects} in water {goes|go} off within days: it smells, clouds or grows slime.',
+    happens: '{subjects} in water {goes|go} off within days, with smell, cloud or slime.',
     why: 'Nothing in it keeps life down: too little alcohol, acid or peroxide.',
     instead: 'Make only what you use in a day or two, keep it cold, and throw it away at the first smell.',
   },
   otherWords: {
     soap: {
       happens: 'Soap in water keeps a few weeks, then smells or clouds.',
-      why: 'At {soapGPerL} g/L it is food for what floats in tap water; nothing else in it keeps life down.',
+      why: 'At {soapGPerL} g/L it is food for what lives in water and bottles; nothing else in it keeps life down.',
       instead: 'Distilled water, a clean bottle, a date on the label, and small batches.',
     },
   },

@@ -36,6 +36,13 @@ function burningAcids(state: MixtureState, left: number): Burning[] {
   return burning.sort((a, b) => Number(b.danger) - Number(a.danger) || b.percent - a.percent);
 }
 
+/** From this strength on labels state acids by mass, as percent by volume would pass 100. */
+const BY_MASS_FROM_PERCENT = 40;
+
+/** The strength as a label has it. */
+const statedPercent = (state: MixtureState, { id, percent }: Burning): number =>
+  percent < BY_MASS_FROM_PERCENT ? percent : (100 * (state.grams[id] ?? 0)) / state.massG;
+
 export const corrosiveAcid = mixtureRule({
   code: 'corrosive-acid',
   looksFor: 'acid strong enough to burn',
@@ -51,10 +58,15 @@ export const corrosiveAcid = mixtureRule({
       why: 'From this strength on {acid} irritates, eyes above all.',
       instead: 'Gloves and eye protection, or thin it: 5 % does the work on scale. Acid into water.',
     },
+    asItComes: {
+      happens: '{subjects}: acid at {acidPercent} % as it comes burns skin and eyes.',
+      why: 'At this strength {acid} is corrosive.',
+      instead: 'As its own label says, with gloves and eye protection; acid into water, never water onto it.',
+    },
     mineral: {
       happens: '{subjects} {holds|hold} a strong acid that is not for home mixing: it burns skin and eyes.',
-      why: 'Its maker has set strength and cautions for use as it is.',
-      instead: 'Use it alone, as its label says, or citric acid instead.',
+      why: 'Strength and cautions on its label are for use as it is.',
+      instead: 'Alone, as its label says, or not at all; citric acid does the work on scale.',
     },
   },
   check: (s) => {
@@ -66,19 +78,21 @@ export const corrosiveAcid = mixtureRule({
     if (s.formula && minerals.length > 0) {
       return { level: 'danger', subjects: namesOf(minerals), as: 'mineral' };
     }
+    if (s.scope === 'air') return null;
     return worstByStrength(s, (state) => {
-      if (!state.wet) return null;
+      if (!state.wet || !(state.holdsWater || ingredientsWith(state, 'acid').some((i) => i.form === 'liquid')))
+        return null;
       // What alkali has used up no longer burns.
       const { acidLeftMol, neutralisedMol } = state.balance;
-      const left = acidLeftMol > 0 ? acidLeftMol / (acidLeftMol + neutralisedMol) : 0;
+      const left = state.holdsWater ? acidLeftMol / Math.max(acidLeftMol + neutralisedMol, 1e-12) : 1;
       const [worst] = burningAcids(state, left);
       return worst
         ? {
             level: worst.danger ? ('danger' as const) : ('caution' as const),
             subjects: bringersOf(state, 'acid'),
-            figures: { acidPercent: worst.percent },
+            figures: { acidPercent: statedPercent(state, worst) },
             words: { acid: substance(worst.id).name },
-            as: worst.danger ? undefined : ('irritates' as const),
+            as: !worst.danger ? ('irritates' as const) : s.amounts ? undefined : ('asItComes' as const),
           }
         : null;
     });
@@ -91,32 +105,37 @@ export const corrosiveAlkali = mixtureRule({
   sources: ['sds-memory', 'eu-clp-memory'],
   words: {
     happens: 'Strong alkali of about pH {pH}: it stings skin and eyes.',
-    why: 'Over pH 11.5 alkali takes the fat out of skin, and eyes within seconds.',
-    instead: 'Gloves and eye protection; a tablespoon or two of washing soda to the litre is enough.',
+    why: 'Over pH 11.5 alkali takes the fat out of skin, and harms eyes within seconds.',
+    instead: 'Gloves and eye protection; a tablespoon of washing soda to the litre is enough.',
   },
   otherWords: {
     strongest: {
       happens: 'Strong alkali, too strong for a figure of its pH: it burns eyes and stings skin.',
-      why: 'Over pH 11.5 alkali takes the fat out of skin, and eyes within seconds.',
+      why: 'Over pH 11.5 alkali takes the fat out of skin, and harms eyes within seconds.',
       instead: 'Gloves and eye protection; much more water, or another cleaner.',
     },
     meeting: {
-      happens: '{subjects} with a little water {is|are} strong alkali: it stings skin and eyes.',
+      happens: '{subjects} in water {is|are} strong alkali: it stings skin and eyes.',
       why: 'Over pH 11.5, or from about 5 % of washing soda, alkali takes the fat out of skin.',
-      instead: 'Gloves and eye protection; a tablespoon or two of washing soda to the litre is enough.',
+      instead: 'Gloves and eye protection, and much more water.',
+    },
+    lyeAbout: {
+      happens: '{subjects} {is|are} lye: it eats skin and blinds eyes.',
+      why: 'Sodium and potassium hydroxide stay fully alkaline at any household strength.',
+      instead: 'Gloves and eye protection, as its label says; washing soda does most of the work and forgives more.',
     },
     soda: {
       happens: 'Washing soda at {sodiumCarbonatePercentWV} % stings skin and eyes.',
       why: 'From about 5 % on soda takes the fat out of skin.',
-      instead: 'Gloves and eye protection; a tablespoon or two to the litre is enough.',
+      instead: 'Gloves and eye protection; a tablespoon to the litre is enough.',
     },
     lye: {
-      happens: '{subjects} {is|are} lye: at {lyePercent} % it eats skin and blinds eyes.',
+      happens: '{subjects}: lye at {lyePercent} % eats skin and blinds eyes.',
       why: 'Sodium and potassium hydroxide stay fully alkaline at any household strength.',
       instead: 'Use the bought product alone, as its label says, or washing soda instead.',
     },
     traceOfLye: {
-      happens: '{subjects} {is|are} lye: even at {lyePercent} % it stings skin and eyes.',
+      happens: '{subjects}: lye stings skin and eyes even at {lyePercent} %.',
       why: 'Sodium and potassium hydroxide stay fully alkaline at any household strength.',
       instead: 'Gloves and eye protection; washing soda does the same work and forgives more.',
     },
@@ -128,10 +147,12 @@ export const corrosiveAlkali = mixtureRule({
   },
   check: (s) => {
     const { formula } = s;
+    if (s.scope === 'air') return null;
     // The trace of lye that keeps bleach stable is the bleach rules' affair.
     const bleaches = ingredientsWith(s.state, 'hypochlorite');
     return worstByStrength(s, (state) => {
       const lye = namesOf(ingredientsWith(state, 'lye').filter((i) => !bleaches.includes(i)));
+      if (!s.amounts && lye.length > 0) return { level: formula ? 'danger' : 'caution', subjects: lye, as: 'lyeAbout' };
       if (formula && lye.length > 0) {
         const lyePercent = state.massG > 0 ? (100 * (state.traitG.lye ?? 0)) / state.massG : 0;
         const strong = reaches(lyePercent, substance('sodium-hydroxide').burns?.dangerFrom ?? 0);

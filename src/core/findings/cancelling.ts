@@ -4,6 +4,7 @@ import { lifterStrength } from '../mixture/lifters';
 import { bringersOf, has, modelPH, traitsIn } from '../mixture/state';
 import { reaches } from '../quantity/limit';
 import { mixtureRule } from './rule';
+import { gasText } from './wording';
 
 /** Less than this much acid meeting alkali is not worth a word, mmol per litre. */
 const WORTH_SAYING_MMOL_PER_L = 2;
@@ -17,36 +18,38 @@ export const neutralised = mixtureRule({
   looksFor: 'acid and alkali using each other up',
   sources: ['stoichiometry', 'crc'],
   words: {
-    happens: '{subjects} use each other up: hardly anything of either is left, only salty water.',
+    happens: '{subjects} {uses itself|use each other} up: hardly anything of either is left, only salty water.',
     why: '{neutralisedMmol} mmol of acid met as much alkali{gas}, with {saltG} g of salts left in the water{ends}.',
     instead: 'Use them one after the other: the alkali first to scrub, a rinse, then the acid.',
   },
   otherWords: {
     acid: {
-      happens: '{subjects} use each other up: all of the alkali and {acidUsedPercent} % of the acid are gone.',
+      happens:
+        '{subjects} {uses itself|use each other} up: all of the alkali and {acidUsedPercent} % of the acid are gone.',
       why: '{neutralisedMmol} mmol of acid met the alkali{gas}; what is left is a weaker acid in salty water{ends}.',
       instead: 'Leave the alkali out, or use the two one after the other with a rinse between.',
     },
     alkali: {
-      happens: '{subjects} use each other up: all of the acid and {alkaliUsedPercent} % of the alkali are gone.',
+      happens:
+        '{subjects} {uses itself|use each other} up: all of the acid and {alkaliUsedPercent} % of the alkali are gone.',
       why: '{neutralisedMmol} mmol of acid met the alkali{gas}; what is left is weaker than it was{ends}.',
       instead: 'Leave the acid out, or use the two one after the other with a rinse between.',
     },
     meeting: {
-      happens: '{subjects} use each other up.',
+      happens: '{subjects} {uses itself|use each other} up.',
       why: 'Acid and alkali make salt and water of each other; what was too much of either is all that still works.',
       instead: 'Use them one after the other: the alkali first to scrub, a rinse, then the acid.',
     },
     fizz: {
-      happens: '{subjects} fizz on the surface and use each other up.',
+      happens: '{subjects} {fizzes|fizz} on the surface and {uses itself|use each other} up.',
       why: 'The fizz can lift and loosen dirt; the work of acid and alkali is lost.',
       instead:
         'Let the fizz lift, or better, use them one after the other: the alkali to scrub, a rinse, then the acid.',
     },
     drain: {
-      happens: '{subjects} fizz in the drain and use each other up.',
+      happens: '{subjects} {fizzes|fizz} in the drain and {uses itself|use each other} up.',
       why: 'The fizz can loosen soft dirt for a moment; what runs down is salty water.',
-      instead: 'Hot tap water and a plunger do more for a slow drain. Nothing of the two harms it.',
+      instead: 'Hot tap water and a plunger do more for a slow drain. Neither harms the pipe.',
     },
   },
   check: ({ state, scope, amounts }) => {
@@ -70,11 +73,10 @@ export const neutralised = mixtureRule({
       saltG: state.inertSalts.reduce((sum, salt) => sum + salt.massG, 0),
     };
     const subjects = [...new Set([...bringersOf(state, 'acid'), ...bringersOf(state, 'alkali')])];
-    const gasML = Math.round(state.carbonDioxideML);
     const fizzes = state.carbonDioxideML / (state.volumeML / 1000) >= FIZZ_SEEN_FROM_ML_PER_L;
     const words = {
-      gas: fizzes ? ` and gave ${gasML >= 1000 ? `${(gasML / 1000).toFixed(1)} L` : `${gasML} mL`} of gas` : '',
-      ends: state.pH ? `; the pH ends at about ${state.pH.value.toFixed(1)}` : '',
+      gas: fizzes ? ` and gave ${gasText(state.carbonDioxideML)} of gas` : '',
+      ends: state.pH ? `, at about pH ${state.pH.value.toFixed(1)}` : '',
     };
     const used = (percent: number): boolean => percent > ALL_USED_ABOVE_PERCENT;
     if (onSurface) {

@@ -2,6 +2,7 @@ import { DANGEROUS_GAIN_BAR, gasML } from '../mixture/gas';
 import { bringersOf, has, type MixtureState } from '../mixture/state';
 import { isOver, reaches } from '../quantity/limit';
 import { mixtureRule, worstByStrength } from './rule';
+import { gasText, plainNumber } from './wording';
 
 /** What keeps yeast down, percent (common practice, no source). */
 const NO_FERMENT = { alcoholPercentVV: 15, acidPercent: 2 } as const;
@@ -9,6 +10,9 @@ const NO_FERMENT = { alcoholPercentVV: 15, acidPercent: 2 } as const;
 const SUGAR_FROM_G_PER_L = 5;
 /** Peroxide from this strength on keeps yeast down, and gives gas itself, percent w/v. */
 const PEROXIDE_FROM_PERCENT = 0.1;
+
+/** Beyond this the figure says nothing more: no bottle holds it. */
+const MOST_BAR_SAID = 10;
 
 const sugarGPerL = (state: MixtureState): number =>
   state.volumeML > 0 ? (1000 * (state.traitG.fermentable ?? 0)) / state.volumeML : 0;
@@ -27,20 +31,20 @@ export const pressure = mixtureRule({
   looksFor: 'gas in a closed bottle',
   sources: ['stoichiometry', 'henry-crc'],
   words: {
-    happens: 'Closed up, {subjects} can burst the bottle: the gas adds {closedPressureBar} bar.',
-    why: 'They give off {gasML} mL of gas, and more than 0.2 bar does not belong in a household bottle.',
+    happens: 'Closed up, {subjects} can burst the bottle: the gas adds {bar} bar.',
+    why: 'They give off {gas} of gas, and more than 0.2 bar does not belong in a household bottle.',
     instead: 'Never cap it. Mix it in an open bowl and use it at once, or keep the two in separate bottles.',
   },
   otherWords: {
     itself: {
-      happens: 'Closed up, {subjects} can burst the bottle: the gas adds {closedPressureBar} bar.',
-      why: 'It gives off {gasML} mL of gas as it stands, and more than 0.2 bar does not belong in a household bottle.',
+      happens: 'Closed up, {subjects} can burst the bottle: the gas adds {bar} bar.',
+      why: 'It gives off {gas} of gas as it stands, and more than 0.2 bar does not belong in a household bottle.',
       instead: 'Never cap it. Stir up what is used now, in an open bowl, and pour the rest away.',
     },
     meeting: {
       happens: 'Closed up, {subjects} {gives|give} off gas and can burst the bottle.',
-      why: 'Even a spoonful of each makes more gas than the room above it can take.',
-      instead: 'Never in one closed bottle. An open bowl, used at once, or separate bottles.',
+      why: 'Even a spoonful of {it|each} makes more gas than the room above it can take.',
+      instead: 'Never closed up: an open bowl, used at once{.|, or separate bottles.}',
     },
     ferments: {
       happens: 'Closed up, {subjects} {ferments|ferment} and can burst the bottle.',
@@ -71,8 +75,11 @@ export const pressure = mixtureRule({
     ];
     const gasML = state.carbonDioxideML + state.oxygenML;
     if (isOver(state.closedPressureBar, DANGEROUS_GAIN_BAR)) {
+      const bar =
+        state.closedPressureBar > MOST_BAR_SAID ? `more than ${MOST_BAR_SAID}` : plainNumber(state.closedPressureBar);
+      const words = { gas: gasText(gasML), bar };
       const as = !amounts ? 'meeting' : subjects.length > 1 ? undefined : 'itself';
-      return { level: 'danger', subjects, figures: { gasML, closedPressureBar: state.closedPressureBar }, as };
+      return { level: 'danger', subjects, figures: { gasML, closedPressureBar: state.closedPressureBar }, words, as };
     }
     const fermentGasML = fermentingML(state);
     if (fermentGasML > 0) {
@@ -129,17 +136,23 @@ export const flammableLiquid = mixtureRule({
   looksFor: 'what can catch fire',
   sources: ['ghs', 'flash-table-memory'],
   words: {
-    happens: 'At {alcoholPercentVV} % alcohol it can catch fire: its vapour lights from about {flashPointLowC} °C.',
+    happens: 'At {alcoholPercentVV} % alcohol it can catch fire: its vapour lights from about {from} °C.',
     why: 'A flash point of 60 °C or below counts as a flammable liquid (GHS category {ghsCategory}).',
     instead:
       'Keep it and its spray from hobs, stoves, heaters, candles and pilot lights; air the room; let it dry before any heat.',
   },
   otherWords: {
     solvent: {
-      happens: '{subjects} {burns|burn}, thinned with water too: the vapour lights from about {flashPointLowC} °C.',
+      happens: '{subjects} {burns|burn}, thinned with water too: the vapour lights from about {from} °C.',
       why: 'A flash point of 60 °C or below counts as a flammable liquid (GHS category {ghsCategory}). Water does not put a solvent out: it floats, or its vapour still burns.',
       instead:
         'No flame, hob, heater or spark near; outdoors or with the windows open; rags spread flat outdoors to dry.',
+    },
+    asItComes: {
+      happens: '{subjects} can catch fire as {it comes|they come}: the vapour lights from about {from} °C.',
+      why: 'A flash point of 60 °C or below counts as a flammable liquid (GHS category {ghsCategory}).',
+      instead:
+        'Keep it and its spray from hobs, stoves, heaters, candles and pilot lights; air the room; let it dry before any heat.',
     },
     cold: {
       happens: '{subjects} {burns|burn}, thinned with water too: the vapour lights even in the cold.',
@@ -148,12 +161,12 @@ export const flammableLiquid = mixtureRule({
         'No flame, hob, heater or spark in the room; outdoors or with the windows open; rags spread flat outdoors to dry.',
     },
     oil: {
-      happens: 'So much oil can catch fire: its vapour lights from about {flashPointLowC} °C.',
+      happens: 'So much oil can catch fire: its vapour lights from about {from} °C.',
       why: 'A flash point of 60 °C or below counts as a flammable liquid (GHS category {ghsCategory}).',
       instead: 'Keep it from flames and heat, and its rags spread flat to dry.',
     },
     acid: {
-      happens: 'Acetic acid this strong burns: its vapour lights from about {flashPointLowC} °C.',
+      happens: 'Acetic acid this strong burns: its vapour lights from about {from} °C.',
       why: 'A flash point of 60 °C or below counts as a flammable liquid (GHS category {ghsCategory}).',
       instead: 'No flame or hob near; the bottle closed; better, vinegar.',
     },
@@ -170,16 +183,18 @@ export const flammableLiquid = mixtureRule({
             flashPointHighC: flash.high,
             ghsCategory: flash.low < CATEGORY_2_BELOW_C ? 2 : 3,
           };
+          const words = { from: String(Math.round(flash.low)) };
           const solvents = bringersOf(state, 'solvent');
           if (solvents.length > 0) {
-            return { level: 'caution', subjects: solvents, figures, as: flash.low < 0 ? 'cold' : 'solvent' };
+            return { level: 'caution', subjects: solvents, figures, words, as: flash.low < 0 ? 'cold' : 'solvent' };
           }
           const alcohols = bringersOf(state, 'alcohol');
-          if (alcohols.length > 0) return { level: 'caution', subjects: alcohols, figures };
+          if (alcohols.length > 0)
+            return { level: 'caution', subjects: alcohols, figures, words, as: s.amounts ? undefined : 'asItComes' };
           const oils = bringersOf(state, 'essential-oil');
           return oils.length > 0
-            ? { level: 'caution', subjects: oils, figures, as: 'oil' }
-            : { level: 'caution', subjects: bringersOf(state, 'acid'), figures, as: 'acid' };
+            ? { level: 'caution', subjects: oils, figures, words, as: 'oil' }
+            : { level: 'caution', subjects: bringersOf(state, 'acid'), figures, words, as: 'acid' };
         }),
 });
 
@@ -205,7 +220,7 @@ export const selfHeatingRags = mixtureRule({
         'Spread every rag flat outdoors to dry, or drown it in a lidded tin of water. Never in a bin, a bag or a heap.',
     },
     heaped: {
-      happens: 'Rags with {subjects} in a bin or a heap light by themselves.',
+      happens: 'Rags with {subjects} in a bin or a heap can light by themselves.',
       why: 'A drying oil takes up oxygen and gives off heat; where the rags lie together the heat stays, until the cloth burns.',
       instead: 'Not in a bin, a bag or a heap: flat outdoors to dry, or drowned in a lidded tin of water.',
     },

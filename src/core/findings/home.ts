@@ -1,5 +1,6 @@
 import { bringersOf, has } from '../mixture/state';
 import { mixtureRule } from './rule';
+import { plainNumber } from './wording';
 
 /** Rules about who lives in a home, and where its water goes. */
 
@@ -83,7 +84,7 @@ export const noDisinfection = mixtureRule({
   sources: ['cdc-2008-memory'],
   words: {
     happens: 'It cleans; it does not disinfect. Leave that word off the label.',
-    why: 'No home-made mixture of this kind has been shown to kill germs reliably; alcohol acts only from 60 to 90 %, and this holds {alcoholPercentVV} %.',
+    why: 'No home-made mixture of this kind has been shown to kill germs reliably; alcohol acts only from 60 to 90 %, and this holds {alcohol}.',
     instead: 'Where it has to be disinfected: a registered product, by its label, on a surface cleaned first.',
   },
   otherWords: {
@@ -97,7 +98,13 @@ export const noDisinfection = mixtureRule({
     if (!CLAIM.test(words) || !CLAIM.test(words.replace(DENIED, ''))) return null;
     const { alcoholPercentVV } = state;
     const acts = alcoholPercentVV >= ALCOHOL_ACTS.from && alcoholPercentVV <= ALCOHOL_ACTS.to;
-    return { level: 'caution', subjects: [], figures: { alcoholPercentVV }, as: acts ? 'alcohol' : undefined };
+    return {
+      level: 'caution',
+      subjects: [],
+      figures: { alcoholPercentVV },
+      words: { alcohol: alcoholPercentVV > 0.05 ? `${plainNumber(alcoholPercentVV)} %` : 'none' },
+      as: acts ? 'alcohol' : undefined,
+    };
   },
 });
 
@@ -120,8 +127,8 @@ export const boilingTransfer = mixtureRule({
       instead: 'Let the water cool to lukewarm first; the alcohol goes in last, away from the hob. Never heat it.',
     },
     oil: {
-      happens: 'Boiling water and {subjects}: it spits hot oil, and the oil’s vapour stings.',
-      why: 'Water sinks under oil and turns to steam; essential oils fly off with it.',
+      happens: 'Boiling water and {subjects}: it spits, and the oil’s vapour stings.',
+      why: 'Water at the boil throws the oil up with its bubbles; essential oils fly off with the steam.',
       instead: 'Let the water cool to lukewarm first; the oil goes in last.',
     },
   },

@@ -30,8 +30,8 @@ export const ofUnknownKind = mixtureRule({
   looksFor: 'names that more than one kind of product goes by',
   sources: ['public-health-never-mix', 'sds-memory'],
   words: {
-    happens: '{subjects} can be of more than one kind: {it is|they are} judged as the worst.',
-    why: 'Products of one name differ by maker: acid, bleach, lye or solvent. The label says which.',
+    happens: '{subjects}: which kind, or how strong, is not said. It is judged as the worst.',
+    why: 'Products of one name differ by maker and strength: acid, bleach, lye or solvent. The label says which.',
     instead: 'Read the label, and say which it is; or leave it out.',
   },
   check: ({ unknownKinds }) => (unknownKinds.length > 0 ? { level: 'caution', subjects: unknownKinds } : null),

@@ -90,13 +90,13 @@ export const oilStrong = mixtureRule({
   words: {
     happens: 'At {essentialOilPercentVV} % the oil irritates skin and lingers in the air.',
     why: 'In {what} {ceilingPercent} % of these oils is the most; clove, cinnamon, oregano, thyme and lemongrass have half of what others have.',
-    instead: 'Ten to fifteen drops to 500 mL is plenty; half of that for the hot ones.',
+    instead: '{enough} Half of that for the hot ones.',
   },
   otherWords: {
     burns: {
       happens: 'At {essentialOilPercentVV} % the oil burns skin and eyes, and makes the air hard to breathe.',
       why: 'In {what} {ceilingPercent} % of these oils is the most; this is more than ten times that.',
-      instead: 'Ten to fifteen drops to 500 mL is plenty; half of that for the hot ones.',
+      instead: '{enough} Half of that for the hot ones.',
     },
     handSoap: {
       happens: 'At {essentialOilPercentVV} % the oil irritates hands that are washed often.',
@@ -106,10 +106,10 @@ export const oilStrong = mixtureRule({
     skin: {
       happens: 'At {essentialOilPercentVV} % the oil burns skin.',
       why: 'On skin {ceilingPercent} % of these oils is the most, in soap too.',
-      instead: 'Half a percent is enough in a hand soap: two drops to 20 mL.',
+      instead: 'Two drops to 20 mL are enough; of clove, lemongrass, thyme or oregano one at most.',
     },
     never: {
-      happens: '{subjects} {does|do} not belong on skin, in soap neither.',
+      happens: '{subjects} {does|do} not belong on skin, nor in soap.',
       why: 'Cinnamon bark and cassia sensitise: once it has happened, a trace brings the rash back.',
       instead: 'Leave it out; lavender or a citrus oil at half a percent instead.',
     },
@@ -136,20 +136,21 @@ export const oilStrong = mixtureRule({
     if (!isOver(share, 1)) return null;
     const figures = figuresAt(share);
     if (use.onSkin) return { level: 'caution', subjects, figures, as: 'handSoap' };
-    const words = { what: WHAT[kind] };
+    const words = WHAT[kind];
     return isOver(share, DANGER_FROM_TIMES)
       ? { level: 'danger', subjects, figures, words, as: 'burns' }
       : { level: 'caution', subjects, figures, words };
   },
 });
 
-const WHAT: Readonly<Record<FormulaKind, string>> = {
-  surface: 'a surface cleaner',
-  'hand-soap': 'a hand soap',
-  'room-spray': 'a room spray, which never goes on skin,',
-  reeds: 'a reed diffuser',
-  'dry-powder': 'a dry powder',
-  bowl: 'a bowl powder',
+/** What each kind is called, and how much oil is plenty in it, at 20 drops to the mL. */
+const WHAT: Readonly<Record<FormulaKind, { readonly what: string; readonly enough: string }>> = {
+  surface: { what: 'a surface cleaner', enough: 'Ten to fifteen drops to 500 mL are plenty.' },
+  'hand-soap': { what: 'a hand soap', enough: 'Two drops to 20 mL are plenty.' },
+  'room-spray': { what: 'a room spray, which never goes on skin,', enough: 'Twenty drops to 100 mL are plenty.' },
+  reeds: { what: 'a reed diffuser', enough: 'One part of oil to three or four of carrier.' },
+  'dry-powder': { what: 'a dry powder', enough: 'Ten drops to a cup of powder are plenty.' },
+  bowl: { what: 'a bowl powder', enough: 'Twenty drops to a cup of powder are plenty.' },
 };
 
 const ANIMALS: readonly {
@@ -176,6 +177,11 @@ export const oilAndAnimals = mixtureRule({
     instead: 'Leave the oil out where {animals} live. If one has been in it: a vet, with the bottle in hand.',
   },
   otherWords: {
+    birds: {
+      happens: 'In the air, {subjects} can poison birds.',
+      why: 'A bird’s lungs take up whatever is in the air.',
+      instead: 'Where birds live, leave the oil out, or put it on by hand with the bird in another room.',
+    },
     home: {
       happens: 'Not in this home: {subjects} can poison {animals}, licked or breathed.',
       why: 'You have said that they live here; even a little on a floor or in the air counts.',
@@ -192,7 +198,7 @@ export const oilAndAnimals = mixtureRule({
     if (!has(state, 'essential-oil')) return null;
     const inAir = use.inAir || scope === 'air';
     const harmed = ANIMALS.filter((a) => enough(state, a.trait));
-    const raise = (of: typeof harmed, level: Level, as: 'home' | 'byHand' | undefined) => ({
+    const raise = (of: typeof harmed, level: Level, as: 'home' | 'byHand' | 'birds' | undefined) => ({
       level,
       subjects: [...new Set(of.flatMap((a) => bringersOf(state, a.trait)))],
       figures: { essentialOilPercentVV: state.essentialOilPercentVV },
@@ -204,7 +210,9 @@ export const oilAndAnimals = mixtureRule({
     if (danger.length > 0) return raise(danger, 'danger', 'home');
     if (here.length > 0) return raise(here, 'caution', 'byHand');
     const anywhere = harmed.filter((a) => !a.airOnly || inAir);
-    return anywhere.length > 0 ? raise(anywhere, 'caution', undefined) : null;
+    return anywhere.length > 0
+      ? raise(anywhere, 'caution', anywhere.every((a) => a.airOnly) ? 'birds' : undefined)
+      : null;
   },
 });
 
@@ -261,8 +269,8 @@ export const sprayAndLungs = mixtureRule({
   looksFor: 'mists that bite where a bird, an infant or someone with asthma lives',
   sources: ['common-practice', 'public-health-never-mix'],
   words: {
-    happens: 'Sprayed, {subjects} {bites|bite} the lungs of those who breathe hardest: {who}.',
-    why: 'A mist of {what} goes deep into small or sore lungs, and all of it into a bird’s.',
+    happens: 'Sprayed, {subjects} {bites|bite} the lungs of {who}.',
+    why: 'A mist of {what} goes deep into small, sore or feathered lungs; you have said that they live here.',
     instead: 'On a cloth instead of sprayed, window open, they in another room until it is dry.',
   },
   check: ({ state, lives, use, scope, alone, amounts }) => {
@@ -287,9 +295,9 @@ export const sprayAndLungs = mixtureRule({
 });
 
 const BREATHE_HARDEST: readonly (readonly [lives: Lives, name: string])[] = [
-  ['bird', 'the bird'],
-  ['infant', 'the infant'],
-  ['asthma', 'whoever has asthma'],
+  ['bird', 'a bird'],
+  ['infant', 'an infant'],
+  ['asthma', 'someone with asthma'],
 ];
 
 const SOFT_PLASTICS = ['polystyrene', 'pvc', 'ldpe'];

@@ -2,6 +2,7 @@ import { bringersOf, has, modelPH } from '../mixture/state';
 import { isOver, reaches } from '../quantity/limit';
 import { shareOf } from './asPoured';
 import { mixtureRule, worstByStrength } from './rule';
+import { gasText } from './wording';
 
 /** Below this nothing is called peroxide, percent w/v: a trace. */
 const TRACE_PERCENT = 0.01;
@@ -39,6 +40,8 @@ export const peraceticAcid = mixtureRule({
     if (itself.length > 0 && scope !== 'drain') return { level: 'danger', subjects: itself, as: 'itself' };
     // Acid enough: where alkali takes all of it, wet now or once a dry mix is wetted, none is left to react.
     const acidLeft = state.balanceOnceWet.acidLeftMol > 0;
+    // Dry and open they lie side by side: what the first damp does is said by another rule.
+    if (scope === 'fresh' && !state.holdsWater) return null;
     if (!has(state, 'carboxylic-acid') || state.hydrogenPeroxidePercentWV < TRACE_PERCENT || !acidLeft) return null;
     const subjects = [...new Set([...bringersOf(state, 'peroxide'), ...bringersOf(state, 'carboxylic-acid')])];
     const figures = { peraceticAcidMaxPPM: state.peraceticAcidMaxPPM };
@@ -55,7 +58,7 @@ export const unstablePeroxide = mixtureRule({
   sources: ['sds-memory', 'stoichiometry'],
   words: {
     happens: '{subjects} cannot be kept: the peroxide breaks up into oxygen and water, and pushes at the cap.',
-    why: 'Alkali (over pH 8; here {pH}) breaks peroxide up within hours to days; {oxygenML} mL of oxygen can come from this much.',
+    why: 'Alkali (over pH 8; here {pH}) breaks peroxide up within hours to days; {oxygen} of oxygen can come from this much.',
     instead: 'Make only what you use now, in an open bowl, and pour the rest away. Never cap it.',
   },
   otherWords: {
@@ -69,19 +72,20 @@ export const unstablePeroxide = mixtureRule({
       why: 'Alkali (over pH 8) breaks peroxide up within hours to days.',
       instead: 'Only in an open bowl, for what is used now, and the rest poured away. Never cap it.',
     },
-    dry: {
-      happens: '{subjects}: what holds peroxide must not get damp in a closed jar.',
-      why: 'A little water starts it off: it warms, and gives oxygen and a peroxy acid.',
-      instead: 'Not in one jar: keep it apart and dry.',
+    wetted: {
+      happens: '{subjects} {does|do} not keep once wet: oxygen comes out of it, hour by hour.',
+      why: 'Perborate gives its peroxide on wetting, and nothing in the mixture holds it.',
+      instead: 'Make only what you use now, in an open bowl, and pour the rest away. Never cap it.',
     },
   },
   check: ({ state, scope, amounts }) => {
-    if (scope !== 'stored' && scope !== 'fresh') return null;
+    // With bleach the two must not meet at all: to advise an open bowl would be wrong.
+    if ((scope !== 'stored' && scope !== 'fresh') || has(state, 'hypochlorite')) return null;
     const perborate = (state.grams['sodium-perborate'] ?? 0) > 0;
     if (state.oxygenML <= 0) {
       // Perborate in sour water keeps its peroxide for a while only: it is no bottle for a shelf.
       return perborate && state.holdsWater
-        ? { level: scope === 'stored' ? 'danger' : 'caution', subjects: bringersOf(state, 'peroxide'), as: 'dry' }
+        ? { level: scope === 'stored' ? 'danger' : 'caution', subjects: bringersOf(state, 'peroxide'), as: 'wetted' }
         : null;
     }
     const pH = modelPH(state);
@@ -95,6 +99,7 @@ export const unstablePeroxide = mixtureRule({
         oxygenML: state.oxygenML,
         hydrogenPeroxidePercentWV: state.hydrogenPeroxidePercentWV,
       },
+      words: { oxygen: gasText(state.oxygenML) },
       as,
     };
   },
@@ -121,18 +126,20 @@ export const strongPeroxide = mixtureRule({
     },
   },
   check: (s) =>
-    worstByStrength(s, (state) => {
-      const percent = state.hydrogenPeroxidePercentWV;
-      // A dry powder is judged by the solution it makes.
-      if (!state.wet || !reaches(percent, STRONG_PERCENT)) return null;
-      const danger = reaches(percent, BURNING_PERCENT);
-      return {
-        level: danger ? 'danger' : 'caution',
-        subjects: bringersOf(state, 'peroxide'),
-        figures: { hydrogenPeroxidePercentWV: percent },
-        as: danger ? 'danger' : undefined,
-      };
-    }),
+    s.scope === 'air'
+      ? null
+      : worstByStrength(s, (state) => {
+          const percent = state.hydrogenPeroxidePercentWV;
+          // A dry powder is judged by the solution it makes.
+          if (!state.holdsWater || !reaches(percent, STRONG_PERCENT)) return null;
+          const danger = reaches(percent, BURNING_PERCENT);
+          return {
+            level: danger ? 'danger' : 'caution',
+            subjects: bringersOf(state, 'peroxide'),
+            figures: { hydrogenPeroxidePercentWV: percent },
+            as: danger ? 'danger' : undefined,
+          };
+        }),
 });
 
 /** Sulfuric acid as strong as this makes of peroxide what eats and explodes, percent as poured (common practice, no source). */

@@ -46,6 +46,11 @@ const OTHER_WORDS = {
     why: '{reason}',
     instead: 'Test out of sight first, then {off} in time.',
   },
+  band: {
+    happens: 'On {surface} it may be too much: its pH is about {about}, it may be {end}; {surface} bears {limit}.',
+    why: '{reason}',
+    instead: 'Test out of sight first, then {off} at once; or make it weaker.',
+  },
   grains: {
     happens: 'Not for {surface}: {subjects} {scratches|scratch} it.',
     why: '{reason}',
@@ -85,21 +90,28 @@ function raised(on: OnSurface, excess: Excess): Raised<keyof typeof OTHER_WORDS>
       harmAfterMinutes: excess.minutes,
       ...(on.dwellMinutes === null ? {} : { dwellMinutes: on.dwellMinutes }),
     },
-    rulesOut: atOnce || tooLong,
-    as: on.surface.keepOut
-      ? 'out'
-      : excess.harm === 'scratches'
-        ? 'grains'
-        : atOnce
-          ? undefined
-          : tooLong
-            ? 'tooLong'
-            : 'brief',
+    rulesOut: !excess.maybe && (atOnce || tooLong),
+    as: excess.maybe
+      ? 'band'
+      : on.surface.keepOut
+        ? 'out'
+        : excess.harm === 'scratches'
+          ? 'grains'
+          : atOnce
+            ? undefined
+            : tooLong
+              ? 'tooLong'
+              : 'brief',
     words: {
       surface: on.surface.name.toLowerCase(),
       reason: excess.reason,
       minutes: minutesText(excess.minutes),
       rather: ratherThan(on, excess),
+      about: excess.maybe?.pH.toFixed(1),
+      end: excess.maybe?.end.toFixed(1),
+      limit: excess.maybe
+        ? `${excess.maybe.end > excess.maybe.pH ? 'up to' : 'down to'} ${excess.maybe.limit}`
+        : undefined,
       off: isWatershy(on.surface)
         ? 'wipe it off with a cloth wrung nearly dry, and dry it'
         : 'rinse it off with water and dry it',
@@ -174,7 +186,7 @@ const nearFlame = surfaceRule({
   looksFor: 'what can catch fire on a hob, oven or stove',
   sources: ['ghs', 'flash-table-memory'],
   words: {
-    happens: 'Not on or near {surface}: the vapour lights from about {flashPointLowC} °C.',
+    happens: 'Not on or near {surface}: the vapour lights from about {from} °C.',
     why: 'A flash point of 60 °C or below is a flammable liquid; a hob, oven, heater or stove can light it, and a warm one makes vapour.',
     instead: 'Cold and switched off: a cloth wrung out in suds. Alcohol and solvents only far from any heat.',
   },
@@ -187,7 +199,7 @@ const nearFlame = surfaceRule({
     thin: {
       happens:
         'So little alcohol in water does not keep burning; not onto {surface} while it is hot or a flame is near.',
-      why: 'Its vapour still flashes from about {flashPointLowC} °C, and a hot surface gives it that.',
+      why: 'Its vapour still flashes from about {from} °C, and a hot surface gives it that.',
       instead: 'Only cold and switched off, and dry again before it is lit.',
     },
   },
@@ -195,7 +207,7 @@ const nearFlame = surfaceRule({
     const flash = state.flashPointC;
     if (!surface.ignites || !flash || flash.low > FLAMMABLE_UP_TO_C) return null;
     const figures = { flashPointLowC: flash.low, flashPointHighC: flash.high };
-    const words = { surface: surface.name.toLowerCase() };
+    const words = { surface: surface.name.toLowerCase(), from: String(Math.round(flash.low)) };
     const subjects = [
       ...new Set([
         ...bringersOf(state, 'alcohol'),

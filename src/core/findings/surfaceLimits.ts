@@ -27,6 +27,8 @@ export interface Excess {
   readonly subjects: readonly string[];
   /** Minutes of contact until harm begins; 0 is at once. */
   readonly minutes: number;
+  /** Where only an end of the pH's band passes the limit: that end, and the limit. */
+  readonly maybe: { readonly pH: number; readonly end: number; readonly limit: number } | null;
 }
 
 const stretch = (minutes: number, share: number): number =>
@@ -47,17 +49,26 @@ const TRAIT_OF: Record<LimitOf, Trait | null> = {
   heat: null,
 };
 
-/** Minutes until a mixture harms by one limit; null if it keeps within it. */
+/** The end of a pH's band that passes a limit which the pH itself does not; null where none does. */
+function bandPasses(t: Tolerance, damp: MixtureState): Excess['maybe'] {
+  const pH = modelPH(damp);
+  if (!pH) return null;
+  if (t.of === 'acid' && pH.value >= t.limit && pH.low < t.limit) return { pH: pH.value, end: pH.low, limit: t.limit };
+  const isAlkaline = t.of === 'alkali' && has(damp, 'alkali');
+  return isAlkaline && pH.value <= t.limit && pH.high > t.limit ? { pH: pH.value, end: pH.high, limit: t.limit } : null;
+}
+
+/** Minutes until a mixture harms by one limit; null if it keeps within it, at the worse end of its pH's band too. */
 function minutesUntilHarm(t: Tolerance, state: MixtureState, damp: MixtureState): number | null {
   const pH = modelPH(damp);
   switch (t.of) {
     case 'acid':
       // In hardly any water there is no pH to speak of, but acid is acid.
-      if ((pH && pH.value >= t.limit) || damp.freeAcidPercentAsAcetic < ACID_FROM_PERCENT) return null;
+      if ((pH && pH.low >= t.limit) || damp.freeAcidPercentAsAcetic < ACID_FROM_PERCENT) return null;
       return stretch(t.minutes, REFERENCE.acidPercent / damp.freeAcidPercentAsAcetic);
     case 'alkali': {
       // Soap's own pH is known to about a unit only, and its alkali is weak: the low end counts.
-      const at = pH && (has(damp, 'alkali') ? pH.value : pH.low);
+      const at = pH && (has(damp, 'alkali') ? pH.high : pH.low);
       const reserve = alkaliMmolPerL(damp);
       if (at === null || at <= t.limit || reserve < ALKALI_FROM_MMOL_PER_L) return null;
       return stretch(t.minutes, REFERENCE.alkaliMmolPerL / reserve);
@@ -114,7 +125,16 @@ export function excesses(
   if (surface.keepOut) {
     return isPlainWater(state)
       ? []
-      : [{ of: null, ...surface.keepOut, source: 'common-practice', subjects: ['any mixture'], minutes: 0 }];
+      : [
+          {
+            of: null,
+            ...surface.keepOut,
+            source: 'common-practice',
+            subjects: ['any mixture'],
+            minutes: 0,
+            maybe: null,
+          },
+        ];
   }
   const soonest = new Map<string, Excess>();
   const add = (key: string, excess: Excess): void => {
@@ -131,13 +151,22 @@ export function excesses(
       source: t.source,
       subjects: subjectsOf(t.of, state),
       minutes,
+      maybe: bandPasses(t, damp),
     });
   }
   for (const w of surface.weaknesses) {
     if (!w.traits.every((trait) => has(state, trait))) continue;
     if (w.traits.includes('acid') && damp.freeAcidPercentAsAcetic < ACID_FROM_PERCENT) continue;
     const subjects = [...new Set(w.traits.flatMap((trait) => bringersOf(state, trait)))];
-    add(w.traits.join(), { of: null, harm: w.harm, reason: w.reason, source: w.source, subjects, minutes: w.minutes });
+    add(w.traits.join(), {
+      of: null,
+      harm: w.harm,
+      reason: w.reason,
+      source: w.source,
+      subjects,
+      minutes: w.minutes,
+      maybe: null,
+    });
   }
   return [...soonest.values()];
 }

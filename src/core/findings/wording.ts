@@ -9,6 +9,10 @@ export function plainNumber(value: number): string {
   return String(rounded);
 }
 
+/** A volume of gas as it is read: mL, and L from a litre on. */
+export const gasText = (mL: number): string =>
+  mL >= 1000 ? `${(mL / 1000).toFixed(mL < 10_000 ? 1 : 0)} L` : `${plainNumber(mL)} mL`;
+
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** A sentence cut at its gaps: words and contents of gaps in turn, words first. */
@@ -47,7 +51,7 @@ export function fillIn(
       if (figure === undefined) {
         throw new Error(`The sentence "${sentence}" asks for the figure ${part}, which is not there`);
       }
-      filled += plainNumber(figure);
+      filled += part === 'pH' ? figure.toFixed(1) : plainNumber(figure);
     }
   }
   return capital(filled);

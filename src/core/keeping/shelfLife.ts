@@ -1,6 +1,8 @@
 import type { VesselFacts } from '../catalogue/vessels';
 import type { FormulaUse } from '../formula/formula';
+import { PERISHABLE_FROM_G_PER_L } from '../findings/bottled';
 import { has, type MixtureState } from '../mixture/state';
+import { isOver } from '../quantity/limit';
 
 /** How long a mixture keeps, days, and the rule that set it. 0 to 0 is "use at once". */
 export interface ShelfLife {
@@ -20,6 +22,9 @@ export interface KeptHow {
 
 /** A closed, opaque bottle in a room of 20 °C. */
 export const USUALLY_KEPT: Omit<KeptHow, 'use'> = { vessel: null, roomC: 20 };
+
+const perishableGPerL = (s: MixtureState): number =>
+  s.volumeML > 0 ? (1000 * (s.traitG.perishable ?? 0)) / s.volumeML : 0;
 
 interface KeepingRule extends ShelfLife {
   readonly applies: (state: MixtureState, use: FormulaUse) => boolean;
@@ -66,7 +71,7 @@ const KEEPING: readonly KeepingRule[] = [
     lowDays: 1,
     highDays: 2,
     reason: 'fresh juice, starch or plant matter spoils',
-    applies: (s) => has(s, 'perishable'),
+    applies: (s) => isOver(perishableGPerL(s), PERISHABLE_FROM_G_PER_L),
   },
   {
     lowDays: 30,
