@@ -117,10 +117,10 @@ export const corrosiveAlkali = mixtureRule({
     meeting: {
       happens: '{subjects} in water {is|are} strong alkali: it stings skin and eyes.',
       why: 'Over pH 11.5, or from about 5 % of washing soda, alkali takes the fat out of skin.',
-      instead: 'Gloves and eye protection, and much more water.',
+      instead: 'Gloves and eye protection; a splash is rinsed for a quarter of an hour.',
     },
     lyeAbout: {
-      happens: '{subjects} {is|are} lye: it eats skin and blinds eyes.',
+      happens: '{subjects}: caustic, it eats skin and blinds eyes.',
       why: 'Sodium and potassium hydroxide stay fully alkaline at any household strength.',
       instead: 'Gloves and eye protection, as its label says; washing soda does most of the work and forgives more.',
     },
@@ -130,12 +130,12 @@ export const corrosiveAlkali = mixtureRule({
       instead: 'Gloves and eye protection; a tablespoon to the litre is enough.',
     },
     lye: {
-      happens: '{subjects}: lye at {lyePercent} % eats skin and blinds eyes.',
+      happens: '{subjects} at {lyePercent} % {eats|eat} skin and {blinds|blind} eyes.',
       why: 'Sodium and potassium hydroxide stay fully alkaline at any household strength.',
       instead: 'Use the bought product alone, as its label says, or washing soda instead.',
     },
     traceOfLye: {
-      happens: '{subjects}: lye stings skin and eyes even at {lyePercent} %.',
+      happens: '{subjects} {stings|sting} skin and eyes even at {lyePercent} %.',
       why: 'Sodium and potassium hydroxide stay fully alkaline at any household strength.',
       instead: 'Gloves and eye protection; washing soda does the same work and forgives more.',
     },

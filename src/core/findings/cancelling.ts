@@ -20,7 +20,8 @@ export const neutralised = mixtureRule({
   words: {
     happens: '{subjects} {uses itself|use each other} up: hardly anything of either is left, only salty water.',
     why: '{neutralisedMmol} mmol of acid met as much alkali{gas}, with {saltG} g of salts left in the water{ends}.',
-    instead: 'Use them one after the other: the alkali first to scrub, a rinse, then the acid.',
+    instead:
+      '{Take an alkali or an acid alone.|Use them one after the other: the alkali first to scrub, a rinse, then the acid.}',
   },
   otherWords: {
     acid: {
@@ -38,7 +39,8 @@ export const neutralised = mixtureRule({
     meeting: {
       happens: '{subjects} {uses itself|use each other} up.',
       why: 'Acid and alkali make salt and water of each other; what was too much of either is all that still works.',
-      instead: 'Use them one after the other: the alkali first to scrub, a rinse, then the acid.',
+      instead:
+        '{Take an alkali or an acid alone.|Use them one after the other: the alkali first to scrub, a rinse, then the acid.}',
     },
     fizz: {
       happens: '{subjects} {fizzes|fizz} on the surface and {uses itself|use each other} up.',

@@ -147,7 +147,7 @@ export const boilingTransfer = mixtureRule({
 
 /** What gives off the fumes that kill birds. */
 const OVERHEATS =
-  /\bself[- ]?clean(?:ing)?\b|\bpyroly\w+|\b(?:non-?stick|ptfe)\b[^.\n]{0,60}\b(?:heat|hot|empty|dry|burn|flame|hob|smok)\w*|\b(?:heat|burn)\w*\b[^.\n]{0,60}\bnon-?stick\b/;
+  /\bself[- ]?clean(?:ing)?\b|\bpyroly\w+|\b(?:non-?stick|ptfe)\b[^.\n]{0,60}\b(?:heat|hot|empty|dry|burn|flame|hob|smok)\w*|\b(?:hot|heat|burn|empty|smok)\w*\b[^.\n]{0,60}\b(?:non-?stick|ptfe)\b/;
 
 export const fumesAndBirds = mixtureRule({
   code: 'fumes-and-birds',
