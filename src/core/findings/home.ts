@@ -176,7 +176,7 @@ export const borateComplex = mixtureRule({
   looksFor: 'borax with glycerin',
   sources: ['crc-memory', 'common-practice'],
   words: {
-    happens: '{subjects} turn sour together: borax with glycerin no longer cleans as an alkali.',
+    happens: '{subjects} turn sour together: what should clean as an alkali no longer does.',
     why: 'Glycerin joins with borate to a far stronger acid. How far the pH falls depends on both, so no single figure is shown.',
     instead: 'Leave the glycerin out of what borax is to clean, or take washing soda in place of borax.',
   },

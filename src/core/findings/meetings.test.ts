@@ -127,8 +127,8 @@ const MEETINGS: readonly (readonly [names: string, scope: Scope, code: string, l
   ['drain opener, battery acid', 'drain', 'violent-heat', 'danger'],
   ['oven cleaner, muriatic acid', 'sequence', 'violent-heat', 'danger'],
   ['vinegar, lye', 'drain', 'violent-heat', 'danger'],
-  // Enough soda takes all the acid: dry powders of citric acid, much soda and oxygen bleach are sound.
-  ['citric acid, washing soda, washing soda crystals, oxygen bleach', 'stored', 'peracetic-acid', null],
+  // Enough soda would take all the acid; of a meeting nobody knows how much there is.
+  ['citric acid, washing soda, washing soda crystals, oxygen bleach', 'stored', 'peracetic-acid', 'danger'],
   ['citric acid, oxygen bleach', 'stored', 'peracetic-acid', 'danger'],
   // Gas.
   ['cleaning vinegar, soda ash', 'stored', 'pressure', 'danger'],

@@ -41,6 +41,13 @@ export const oilFloats = mixtureRule({
     instead:
       'Shake before every pull, and never let the neat oil at the end touch skin. Or stir the oil into several times as much dish soap first.',
   },
+  otherWords: {
+    fatty: {
+      happens: 'The oil floats: a minute after shaking it lies on top again.',
+      why: 'Oil and water do not mix; {floatingPercent} % of the oil is held by nothing.',
+      instead: 'Shake before each use, and pour or wipe it on: a trigger sucks from the bottom.',
+    },
+  },
   check: ({ state, formula, amounts, scope }) => {
     if (!formula || !amounts || !state.wet || scope === 'drain') return null;
     const oily = state.essentialOilPercentVV > TRACE_PERCENT_VV || has(state, 'fatty-oil');
@@ -49,6 +56,7 @@ export const oilFloats = mixtureRule({
       level: 'caution',
       subjects: [...new Set([...bringersOf(state, 'essential-oil'), ...bringersOf(state, 'fatty-oil')])],
       figures: { floatingPercent: 100 * state.oilFloatingShare, essentialOilPercentVV: state.essentialOilPercentVV },
+      as: state.essentialOilPercentVV > TRACE_PERCENT_VV ? undefined : 'fatty',
     };
   },
 });

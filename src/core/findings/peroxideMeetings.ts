@@ -12,13 +12,13 @@ export const peraceticAcid = mixtureRule({
   looksFor: 'peroxide or oxygen bleach with vinegar or citric acid',
   sources: ['acgih-memory', 'public-health-never-mix', 'crc-memory'],
   words: {
-    happens: '{subjects} in one bottle form peracetic acid: it burns skin, eyes and lungs.',
+    happens: '{subjects} together form peracetic acid: it burns skin, eyes and lungs.',
     why: 'Left together they tend toward up to {peraceticAcidMaxPPM} ppm of it; its vapour irritates from 0.4 ppm in air.',
     instead: 'Keep them in two bottles. Use one, wipe and rinse, then the other.',
   },
   otherWords: {
     meeting: {
-      happens: '{subjects} in one bottle form peracetic acid or its like: it burns skin, eyes and lungs.',
+      happens: '{subjects} together form peracetic acid or its like: it burns skin, eyes and lungs.',
       why: 'Vinegar and other carboxylic acids join with peroxide to peroxy acids; the vapour irritates from 0.4 ppm in air.',
       instead: 'Keep them in two bottles. Use one, wipe and rinse, then the other.',
     },
@@ -39,7 +39,8 @@ export const peraceticAcid = mixtureRule({
       .map((i) => i.name);
     if (itself.length > 0 && scope !== 'drain') return { level: 'danger', subjects: itself, as: 'itself' };
     // Acid enough: where alkali takes all of it, wet now or once a dry mix is wetted, none is left to react.
-    const acidLeft = state.balanceOnceWet.acidLeftMol > 0;
+    // Where nobody knows how much of each there is, it may be.
+    const acidLeft = !amounts || state.balanceOnceWet.acidLeftMol > 0;
     // Dry and open they lie side by side: what the first damp does is said by another rule.
     if (scope === 'fresh' && !state.holdsWater) return null;
     if (!has(state, 'carboxylic-acid') || state.hydrogenPeroxidePercentWV < TRACE_PERCENT || !acidLeft) return null;

@@ -74,7 +74,8 @@ function minutesText(minutes: number): string {
 
 /** What to take on a surface instead: nothing that it minds. */
 function ratherThan({ surface }: OnSurface, excess: Excess): string {
-  if (isWatershy(surface)) return 'A cloth wrung out as dry as it goes, along the grain, and a dry one after it.';
+  if (isWatershy(surface))
+    return `A cloth wrung out as dry as it goes${surface.group === 'wood' ? ', along the grain' : ''}, and a dry one after it.`;
   return excess.of === 'alkali' || excess.of === 'water'
     ? 'A damp cloth with plain water here, and dry it.'
     : 'Plain water or a drop of dish soap in water here, and dry it.';

@@ -37,6 +37,9 @@ const stretch = (minutes: number, share: number): number =>
 /** Alkali of all bases, soap too, mmol/L to pH 7. */
 const alkaliMmolPerL = (state: MixtureState): number => Math.max(0, -(state.acidity?.acidReserveMmolPerL ?? 0));
 
+/** What stands of alcohol holds of other solvents, for a reason of their own. */
+const SOLVENT_REASON = 'A solvent softens, clouds or dissolves it.';
+
 const TRAIT_OF: Record<LimitOf, Trait | null> = {
   acid: 'acid',
   alkali: 'alkali',
@@ -147,7 +150,7 @@ export function excesses(
     add(`${t.of} ${t.harm}`, {
       of: t.of,
       harm: t.harm,
-      reason: t.reason,
+      reason: t.of === 'alcohol' && !has(state, 'alcohol') ? SOLVENT_REASON : t.reason,
       source: t.source,
       subjects: subjectsOf(t.of, state),
       minutes,

@@ -1,0 +1,88 @@
+import {
+  besideOf,
+  evaluate,
+  formulaFromReading,
+  readRecipe,
+  USUAL_CIRCUMSTANCES,
+  type Circumstances,
+  type Finding,
+} from '../src/core';
+import inputs from './cases/findings.json';
+import { run } from './run';
+
+/**
+ * The page of all findings: for each code three inputs, with the sentences as they come out. Generated, so
+ * that it can be read aloud, and held against the file by a test.
+ */
+
+/** Bottles that the command line does not know. */
+const VESSELS: Readonly<Record<string, Circumstances['vessel']>> = {
+  aluminium: { material: 'aluminium', opaque: true, top: 'flip-cap', heldFood: false },
+  polystyrene: { material: 'polystyrene', opaque: true, top: 'flip-cap', heldFood: false },
+  clear: { material: 'glass', opaque: false, top: 'flip-cap', heldFood: false },
+  drink: { material: 'pet', opaque: false, top: 'flip-cap', heldFood: true },
+};
+
+interface Weighed {
+  readonly findings: readonly Finding[];
+  readonly surface?: { readonly findings: readonly Finding[] } | null;
+}
+
+function inVessel(text: string, vessel: string): Weighed {
+  const reading = readRecipe(text, { measures: 'us' });
+  const formula = formulaFromReading(reading, 'page', 'Page', 'us');
+  const result =
+    formula && evaluate(formula, { ...USUAL_CIRCUMSTANCES, vessel: VESSELS[vessel] ?? null }, besideOf(reading));
+  if (!result?.ok) throw new Error(`Not read: ${text}`);
+  return result.value;
+}
+
+/** What an input of the page comes to. */
+function weighed(input: string): Weighed {
+  const [what = '', ...options] = input.split(' --');
+  const kind = what.slice(0, what.indexOf(':'));
+  const said = what.slice(what.indexOf(':') + 1).trim();
+  const args = options.flatMap((o) => [`--${o.split(' ')[0] ?? ''}`, ...o.split(' ').slice(1)]);
+  const vessel = args[args.indexOf('--vessel') + 1];
+  if (args.includes('--vessel')) return inVessel(said.split('; ').join('\n'), vessel ?? '');
+  const printed =
+    kind === 'meet'
+      ? run(['--meet', ...said.split(', '), ...args], () => '')
+      : run(['--text', '-', ...args], () => said.split('; ').join('\n'));
+  if (printed.code !== 0) throw new Error(`${input}: ${printed.stderr}`);
+  return JSON.parse(printed.stdout) as Weighed;
+}
+
+/** The findings of one code that an input raises. */
+export function raisedBy(input: string, code: string): Finding[] {
+  const { findings, surface } = weighed(input);
+  return [...findings, ...(surface?.findings ?? [])].filter((f) => f.code === code);
+}
+
+export const INPUTS: Readonly<Record<string, readonly string[]>> = inputs;
+
+const shown = (input: string): string =>
+  input.replace(/^meet: (.*?)(?= --|$)/, (_, names: string) => names.split(', ').join(' and ')).replace(/^text: /, '');
+
+const said = (f: Finding): string => `${f.level}: ${f.happens} ${f.why} ${f.instead}`;
+
+/** The whole page, as Markdown. */
+export function findingsPage(): string {
+  const parts = Object.entries(INPUTS).map(
+    ([code, rows]) =>
+      `## ${code}\n\n${rows
+        .map(
+          (input) =>
+            `- \`${shown(input)}\`\n${raisedBy(input, code)
+              .map((f) => `  **${said(f).replace(': ', ':** ')}`)
+              .join('\n')}`,
+        )
+        .join('\n')}`,
+  );
+  return `# Every finding, in its own words
+
+Generated from the rules by \`UPDATE_PAGES=1 npm test -- cli/findingsPage\`, and checked by the same test without it: a sentence that changes shows here. Each finding stands with three inputs (recipes one ingredient after a semicolon, options as on the command line) and what it says of them: what happens, why, what to do instead.
+
+${parts.join('\n\n')}
+`;
+}
