@@ -5,6 +5,7 @@ import tseslint from 'typescript-eslint';
 
 // Inside the core every room may look down, never up; the order is the way of the data.
 const CORE_ROOMS = [
+  'text',
   'quantity',
   'catalogue',
   'formula',
@@ -17,15 +18,16 @@ const CORE_ROOMS = [
   'exchange',
 ];
 const MAY_SEE = {
-  quantity: [],
-  catalogue: ['quantity'],
-  formula: ['quantity', 'catalogue'],
-  mixture: ['quantity', 'catalogue', 'formula'],
-  findings: ['quantity', 'catalogue', 'formula', 'mixture'],
-  evaluation: ['quantity', 'catalogue', 'formula', 'mixture', 'findings'],
-  cleaning: ['quantity', 'catalogue', 'formula', 'mixture', 'findings', 'evaluation'],
-  keeping: ['quantity', 'catalogue', 'formula', 'mixture', 'findings', 'evaluation'],
-  planning: ['quantity', 'catalogue', 'formula', 'mixture', 'findings', 'evaluation', 'cleaning', 'keeping'],
+  text: [],
+  quantity: ['text'],
+  catalogue: ['text', 'quantity'],
+  formula: ['text', 'quantity', 'catalogue'],
+  mixture: ['text', 'quantity', 'catalogue', 'formula'],
+  findings: ['text', 'quantity', 'catalogue', 'formula', 'mixture'],
+  evaluation: ['text', 'quantity', 'catalogue', 'formula', 'mixture', 'findings'],
+  cleaning: ['text', 'quantity', 'catalogue', 'formula', 'mixture', 'findings', 'evaluation'],
+  keeping: ['text', 'quantity', 'catalogue', 'formula', 'mixture', 'findings', 'evaluation'],
+  planning: ['text', 'quantity', 'catalogue', 'formula', 'mixture', 'findings', 'evaluation', 'cleaning', 'keeping'],
   exchange: CORE_ROOMS.filter((r) => r !== 'exchange'),
 };
 

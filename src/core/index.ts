@@ -205,3 +205,14 @@ export { MEASURE_SYSTEMS, UNIT_CHIPS, unitML, unitText, type MeasureSystem } fro
 export { readBack, typedMeasure, typedNumber, type DecimalSign } from './quantity/typedNumber';
 export { readWeightMeasurement, WEIGHT_MEASUREMENT, WEIGHT_SCALE_SERVICE } from './quantity/weightMeasurement';
 export { DROPS_PER_ML_RANGE } from './quantity/drops';
+export { FIRST_STEPS, accidentsOf, type Accident } from './findings/firstAid';
+export {
+  mayMeet,
+  MEETING_PLACES,
+  neverMeetIn,
+  thingNamed,
+  type MayMeet,
+  type MeetingAnswer,
+  type MeetingThing,
+  type NeverMeet,
+} from './evaluation/mayMeet';

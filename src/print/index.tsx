@@ -1,5 +1,6 @@
 /** The door of the print shop: labels laid out once, for the screen and for paper. */
 import { lazy, Suspense, type ComponentProps } from 'react';
+import type { PageBlock } from './pagePdf';
 
 const Sheet = lazy(() => import('./LabelSheet'));
 
@@ -13,3 +14,11 @@ export const LabelSheet = (props: ComponentProps<typeof Sheet>) =>
 
 /** The text of the QR code in a picture; null if there is none. */
 export const readCode = async (picture: Blob): Promise<string | null> => (await import('./readCode')).readCode(picture);
+
+export type { PageBlock } from './pagePdf';
+
+/** Text set on pages of A4, as a PDF. */
+export async function printedPage(blocks: readonly PageBlock[]): Promise<Uint8Array<ArrayBuffer>> {
+  const [{ pagePdf }, { shippedFonts }] = await Promise.all([import('./pagePdf'), import('./fonts')]);
+  return pagePdf(blocks, await shippedFonts());
+}

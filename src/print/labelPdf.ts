@@ -2,15 +2,12 @@ import fontkit from '@pdf-lib/fontkit';
 import { PDFDocument, rgb, type PDFFont, type PDFPage } from 'pdf-lib';
 import type { LabelFonts } from './fonts';
 import type { LabelLayout } from './labelLayout';
+import { A4, MARGIN_MM, MM_PT } from './paper';
 
-const MM_PT = 72 / 25.4;
 const INK = rgb(0x24 / 255, 0x20 / 255, 0x1a / 255);
 const BAND = rgb(0x1e / 255, 0x56 / 255, 0x38 / 255);
 const CUT = rgb(0.7, 0.7, 0.7);
 
-/** ISO 216 A4, mm. */
-const A4 = { widthMM: 210, heightMM: 297 } as const;
-const MARGIN_MM = 10;
 const GAP_MM = 4;
 
 interface Faces {

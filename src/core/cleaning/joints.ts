@@ -2,7 +2,7 @@ import type { SchoolChoices } from '../catalogue/schools';
 import type { Surface } from '../catalogue/surface';
 import type { Evaluation } from '../evaluation/evaluate';
 import type { Finding } from '../findings/finding';
-import { excesses, type Excess } from '../findings/surfaceLimits';
+import { excesses, passedForSure, type Excess } from '../findings/surfaceLimits';
 import { envelopeOf, type HomeSurface } from './homeSurface';
 
 /** What a cleaner runs into beside the surface itself: the joints between tiles. */
@@ -46,7 +46,10 @@ export function jointsFinding(
 ): Finding | null {
   const [soonest] = joints
     .flatMap((joint) =>
-      excesses(evaluation.state, joint.surface, schools, evaluation.damp).map((excess) => ({ joint, excess })),
+      passedForSure(excesses(evaluation.state, joint.surface, schools, evaluation.damp)).map((excess) => ({
+        joint,
+        excess,
+      })),
     )
     .sort((a, b) => a.excess.minutes - b.excess.minutes);
   return soonest ? jointFinding(soonest.joint, soonest.excess) : null;

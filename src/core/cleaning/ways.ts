@@ -4,7 +4,7 @@ import { evaluate, type Evaluation } from '../evaluation/evaluate';
 import type { Circumstances } from '../evaluation/options';
 import type { Finding } from '../findings/finding';
 import { judgeOnSurface } from '../findings/judge';
-import { excesses } from '../findings/surfaceLimits';
+import { excesses, passedForSure } from '../findings/surfaceLimits';
 import { uselessIn } from '../findings/uselessFor';
 import type { Formula } from '../formula/formula';
 import { resolveIngredient } from '../formula/resolve';
@@ -156,7 +156,7 @@ function tryOne(
   const { state, damp, verdict, findings } = candidate.evaluation;
   const out = (because: RuledOut['because'], why: string): Outcome => ({ out: { candidate, because, why } });
   if (verdict === 'danger') return out('danger', findings[0]?.happens ?? '');
-  const passed = excesses(state, surface, at.schools, damp);
+  const passed = passedForSure(excesses(state, surface, at.schools, damp));
   const never = passed.find((e) => e.minutes === 0);
   if (never) return out('surface', never.reason);
   const useless = uselessIn(soil, state);
@@ -170,7 +170,7 @@ function tryOne(
   }
   const joint = jointsFinding(candidate.evaluation, joints, at.schools);
   // They are wetted first; what they bear then sets the time, too.
-  const timed = [...passed, ...joints.flatMap((j) => excesses(state, j.wetted, at.schools, damp))];
+  const timed = [...passed, ...joints.flatMap((j) => passedForSure(excesses(state, j.wetted, at.schools, damp)))];
   // The best lifter that the surface bears for long enough to be of use.
   for (const { lift } of found) {
     const dwell = dwellOf(state, application, lift, timed, air);

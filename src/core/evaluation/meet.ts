@@ -1,7 +1,7 @@
 import type { Lives } from '../catalogue/household';
 import type { Ingredient } from '../catalogue/ingredient';
 import { judge, type Judgement } from '../findings/judge';
-import type { Scope } from '../findings/finding';
+import type { Finding, Scope } from '../findings/finding';
 import { howUsed, type RoomSize } from '../findings/howUsed';
 import { ingredientById } from '../catalogue/lookup';
 import type { Poured } from '../formula/mixedVolume';
@@ -75,4 +75,18 @@ export function meet(
     soil: null,
   });
   return { ...judgement, state };
+}
+
+/**
+ * The dangers of every two of several things. Where nobody knows how much of each there is, a third must not hide
+ * what two of them do: there may be less of it than it takes.
+ */
+export function dangersOfPairs(
+  ingredients: readonly Ingredient[],
+  ...rest: Parameters<typeof meet> extends [unknown, ...infer Rest] ? Rest : never
+): readonly Finding[] {
+  if (ingredients.length < 3) return [];
+  return ingredients.flatMap((a, i) =>
+    ingredients.slice(i + 1).flatMap((b) => meet([a, b], ...rest).findings.filter((f) => f.level === 'danger')),
+  );
 }

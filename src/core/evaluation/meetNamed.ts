@@ -5,7 +5,7 @@ import { isWorse, type Scope } from '../findings/finding';
 import type { RoomSize } from '../findings/howUsed';
 import { withFindings, type Judgement } from '../findings/judge';
 import type { MixtureState } from '../mixture/state';
-import { meet } from './meet';
+import { dangersOfPairs, meet } from './meet';
 
 /** What a name may stand for where two things meet. */
 export interface PossibleThings {
@@ -71,8 +71,9 @@ export function meetNamed(
   const first = judged[0] ?? { together: [], ...meet([], scope, unknown, lives, kinds, room) };
   const worst = judged.reduce((w, j) => (isWorse(j.verdict, w.verdict) ? j : w), first);
   const codes = new Set(worst.findings.map((f) => f.code));
-  const more = judged.flatMap((j) =>
-    j.findings.filter((f) => f.level === 'danger' && !codes.has(f.code) && codes.add(f.code)),
+  const pairs = judged.flatMap((j) => dangersOfPairs(j.together, scope, [], lives, [], room));
+  const more = [...judged.flatMap((j) => j.findings), ...pairs].filter(
+    (f) => f.level === 'danger' && !codes.has(f.code) && codes.add(f.code),
   );
   return { ...withFindings(worst, more), state: first.state, likely: first.together };
 }

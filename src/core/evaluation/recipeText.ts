@@ -1,4 +1,4 @@
-import { MOST_LINES } from '../formula/formula';
+import { MOST_LINES, MOST_ML } from '../formula/formula';
 import { lineIdAt } from '../formula/fromReading';
 import type { Doubt, ReadItem, ReadRecipe } from '../formula/reader/reading';
 import type { Beside, OpenLine } from './options';
@@ -77,7 +77,12 @@ function openLines(item: ReadItem & { kind: 'line' }, lineId: string): OpenLine[
  * hazards stand in it unaccounted for, and which lines may mean several things.
  */
 export const besideOf = (reading: ReadRecipe): Beside => ({
-  unread: [...new Set(reading.items.flatMap(notUnderstood))],
+  unread: [
+    ...new Set([
+      ...reading.items.flatMap(notUnderstood),
+      ...(reading.makesTooMuch ? [`a total of more than ${MOST_ML / 1000} L`] : []),
+    ]),
+  ],
   notes: reading.items.flatMap((i) => (i.kind === 'note' || i.kind === 'title' ? [i.text] : [])),
   hazards: [...new Set(reading.hazards.map((h) => h.word))],
   open: reading.items

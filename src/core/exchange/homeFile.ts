@@ -2,7 +2,7 @@ import type { Formula } from '../formula/formula';
 import { refuse, type Outcome } from '../formula/problem';
 import { checked, checkFormula } from '../formula/schema';
 import { DEFAULT_SETTINGS, homeSchema, type Home } from './home';
-import { useInWords } from '../formula/use';
+import { impliedByWords } from '../formula/use';
 import { migrated, type Migration } from './migration';
 
 /** The newest form of Biscuit's files that this Biscuit writes and reads. */
@@ -36,7 +36,7 @@ function addUse(formula: unknown): unknown {
     Record<'name' | 'purpose' | 'how' | 'form' | 'kind', unknown>
   >;
   if (form !== undefined || kind !== undefined) return formula;
-  const said = useInWords([name, purpose, how].filter((w) => typeof w === 'string').join('\n'));
+  const said = impliedByWords([name, purpose, how].filter((w) => typeof w === 'string').join('\n'));
   return {
     ...formula,
     ...(said.form ? { form: said.form } : {}),

@@ -10,9 +10,6 @@ export const SCOPES: readonly Scope[] = ['stored', 'fresh', 'sequence', 'air', '
 
 const RANK: Record<Level, number> = { clear: 0, caution: 1, defeats: 2, danger: 3 };
 
-/** The next milder level. */
-export const milder = (level: Level): Level => (level === 'danger' ? 'caution' : 'clear');
-
 /** True if `a` is worse than `b`. */
 export const isWorse = (a: Level, b: Level): boolean => RANK[a] > RANK[b];
 

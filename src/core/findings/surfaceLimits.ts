@@ -173,3 +173,6 @@ export function excesses(
   }
   return [...soonest.values()];
 }
+
+/** Only what is passed for sure, not at an end of the pH's band alone: what times and rankings go by. */
+export const passedForSure = (found: readonly Excess[]): Excess[] => found.filter((e) => e.maybe === null);

@@ -2,17 +2,17 @@ import type { MeasureSystem } from '../quantity/units';
 import type { Formula } from './formula';
 import type { ReadRecipe } from './reader/reading';
 import { linesOf } from './reader/readRecipe';
-import { useInWords, type FormulaKind, type UseForm } from './use';
+import { impliedByWords, type FormulaKind, type UseForm } from './use';
 
 /** The id of a formula's line by its place in the reading. */
 export const lineIdAt = (place: number): string => String(place + 1);
 
 /** The way of use and the kind: as a card says them, or for any other text in its own words. */
-function useOf(reading: ReadRecipe): { readonly form?: UseForm | null; readonly kind?: FormulaKind | null } {
+function formAndKindOf(reading: ReadRecipe): { readonly form?: UseForm | null; readonly kind?: FormulaKind | null } {
   const { form, kind, measures } = reading.header;
   if (measures !== undefined) return { form: form ?? null, kind: kind ?? null };
   const words = reading.items.flatMap((i) => (i.kind === 'note' || i.kind === 'title' ? [i.text] : []));
-  const said = useInWords([reading.title ?? '', ...words].join('\n'));
+  const said = impliedByWords([reading.title ?? '', ...words].join('\n'));
   return { form: form ?? said.form, kind: kind ?? (said.kind === 'surface' ? null : said.kind) };
 }
 
@@ -25,7 +25,7 @@ export function formulaFromReading(
 ): Formula | null {
   const lines = linesOf(reading);
   if (lines.length === 0) return null;
-  const { form, kind } = useOf(reading);
+  const { form, kind } = formAndKindOf(reading);
   return {
     id,
     name: (reading.title ?? fallbackName).slice(0, 80),

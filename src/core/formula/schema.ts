@@ -2,18 +2,16 @@ import Joi from 'joi';
 import { SUBSTANCES } from '../catalogue/substances';
 import { VAGUE_WORDS } from '../quantity/amount';
 import { MASS_UNITS, MEASURE_SYSTEMS, VOLUME_UNITS } from '../quantity/units';
-import { MOST_LINES, type Formula } from './formula';
+import { MOST_LINES, MOST_ML, type Formula } from './formula';
 import { accept, type Outcome } from './problem';
 import { FORMULA_KINDS, USE_FORMS } from './use';
 
-const LARGEST = 1_000_000;
-
 const span = Joi.object({
-  low: Joi.number().min(0).max(LARGEST).required(),
-  high: Joi.number().min(Joi.ref('low')).max(LARGEST).required(),
+  low: Joi.number().min(0).max(MOST_ML).required(),
+  high: Joi.number().min(Joi.ref('low')).max(MOST_ML).required(),
 }).messages({
   'number.min': '{{#label}} must be zero or more, and the upper end not below the lower.',
-  'number.max': `{{#label}} is too large: at most ${LARGEST.toLocaleString('en')}.`,
+  'number.max': `{{#label}} is too large: at most ${MOST_ML.toLocaleString('en')}.`,
 });
 
 const basis = Joi.string().valid('w/w', 'w/v', 'v/v');
@@ -131,7 +129,7 @@ export const formulaSchema = Joi.object({
   measures: Joi.string()
     .valid(...MEASURE_SYSTEMS)
     .required(),
-  makesML: Joi.number().greater(0).max(LARGEST).allow(null).required(),
+  makesML: Joi.number().greater(0).max(MOST_ML).allow(null).required(),
   lines: Joi.array()
     .items(line)
     .min(1)

@@ -71,7 +71,7 @@ const KIND_WORDS: readonly (readonly [kind: FormulaKind, words: RegExp])[] = [
  * the person sees and changes. Null and `surface` where they say nothing.
  * @param words title, purpose and instructions
  */
-export function useInWords(words: string): { readonly form: UseForm | null; readonly kind: FormulaKind } {
+export function impliedByWords(words: string): { readonly form: UseForm | null; readonly kind: FormulaKind } {
   const lower = words.toLowerCase();
   const kind = KIND_WORDS.find(([, pattern]) => pattern.test(lower))?.[0] ?? 'surface';
   return { form: SPRAY.test(lower) && kind !== 'hand-soap' ? 'spray' : null, kind };

@@ -1,14 +1,10 @@
 /** English word endings and lists, by the platform's own rules (Unicode CLDR). */
 
 const AND = new Intl.ListFormat('en-GB', { type: 'conjunction' });
-const OR = new Intl.ListFormat('en-GB', { type: 'disjunction' });
 const NUMBER = new Intl.PluralRules('en-GB');
 
 /** "a", "a and b", "a, b and c". */
 export const listOf = (names: readonly string[]): string => AND.format(names);
-
-/** "a", "a or b", "a, b or c". */
-export const oneOfList = (names: readonly string[]): string => OR.format(names);
 
 /** The form of a word that goes with a count. */
 export const plural = (count: number, one: string, other: string): string =>

@@ -98,6 +98,11 @@ function Entry({ entry }: { entry: LogEntry }) {
           <Action title="I have rinsed it now" onPress={rinse} testID="rinsed-now" />
         </View>
       )}
+      <Action
+        title="May it meet something?"
+        weight="quiet"
+        onPress={() => router.push(`/safety/meet?with=log:${entry.id}`)}
+      />
       {changing ? (
         <ChangeForm
           entry={entry}

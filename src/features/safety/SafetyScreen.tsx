@@ -1,31 +1,10 @@
 import { useRouter } from 'expo-router';
 import { Linking, StyleSheet, View } from 'react-native';
+import type { Accident } from '@/core';
 import { useSettings } from '@/data';
-import { Action, Body, COLORS, Heading, LEVEL_WORD, Part, Screen, SPACE, Soft, Title, VerdictMark } from '@/ui';
-
-const FIRST_STEPS: readonly { readonly after: string; readonly steps: readonly string[] }[] = [
-  {
-    after: 'Breathed fumes',
-    steps: [
-      'Out into fresh air, at once, and everyone with you.',
-      'Leave the mixture where it is; open what you can on the way.',
-      'Short of breath, coughing, dizzy: call the emergency number.',
-    ],
-  },
-  {
-    after: 'In the eye',
-    steps: [
-      'Rinse with plenty of lukewarm water for 15 to 20 minutes, lids held open.',
-      'Take out contact lenses while you rinse.',
-      'Then call the poison-advice line or see someone who can look at it.',
-    ],
-  },
-  { after: 'On the skin', steps: ['Take off what is soaked.', 'Rinse with plenty of water for 15 to 20 minutes.'] },
-  {
-    after: 'Swallowed',
-    steps: ['Do not make them vomit.', 'Have the label at hand and call the poison-advice line at once.'],
-  },
-];
+import { Action, Body, Heading, LEVEL_WORD, Part, Screen, SPACE, Soft, Title, VerdictMark } from '@/ui';
+import { FirstSteps } from './FirstSteps';
+import { HomeNever } from './HomeNever';
 
 const NEVER_MEET: readonly (readonly [string, string])[] = [
   ['Bleach and any acid', 'vinegar, lemon, citric acid, toilet cleaner: chlorine gas'],
@@ -36,8 +15,11 @@ const NEVER_MEET: readonly (readonly [string, string])[] = [
   ['Anything that fizzes and a closed cap', 'the bottle bursts'],
 ];
 
+const ACCIDENTS: readonly Accident[] = ['breathed', 'eye', 'skin', 'swallowed', 'fire'];
+
 /** What to do after an accident, and what may never meet. */
 export function SafetyScreen() {
+  const router = useRouter();
   return (
     <Screen>
       <Title>Safety</Title>
@@ -46,16 +28,9 @@ export function SafetyScreen() {
         number and the product’s label come before anything said here.
       </Soft>
       <Numbers />
-      {FIRST_STEPS.map(({ after, steps }) => (
-        <Part key={after}>
-          <Heading>{after}</Heading>
-          {steps.map((s, i) => (
-            <View key={s} style={styles.step}>
-              <Body style={styles.number}>{i + 1}</Body>
-              <Body style={styles.words}>{s}</Body>
-            </View>
-          ))}
-        </Part>
+      <Action title="May these meet?" onPress={() => router.push('/safety/meet')} testID="may-meet" />
+      {ACCIDENTS.map((a) => (
+        <FirstSteps key={a} accident={a} />
       ))}
       <Part>
         <Heading>What may never meet</Heading>
@@ -71,6 +46,7 @@ export function SafetyScreen() {
           </View>
         ))}
       </Part>
+      <HomeNever />
       <Part>
         <Heading>Always</Heading>
         <Body>
@@ -126,7 +102,6 @@ function Numbers() {
 const styles = StyleSheet.create({
   numbers: { gap: SPACE.s },
   step: { flexDirection: 'row', gap: SPACE.m, alignItems: 'flex-start', paddingVertical: 2 },
-  number: { fontWeight: '700', color: COLORS.action, width: 20, fontVariant: ['tabular-nums'] },
   words: { flex: 1 },
   bold: { fontWeight: '700' },
 });

@@ -91,6 +91,7 @@ export function BatchScreen({ id }: { id: string }) {
         )}
         <Action title="Print the label" onPress={() => setPrinting(true)} testID="print-label" />
         <Action title="Make it again" onPress={again} />
+        <Action title="May it meet something?" onPress={() => router.push(`/safety/meet?with=batch:${batch.id}`)} />
       </View>
       <LabelSheet
         open={printing}

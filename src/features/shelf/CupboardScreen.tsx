@@ -1,3 +1,4 @@
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { checked, findIngredient, ingredientById, pantryItemSchema, searchIngredients, type PantryItem } from '@/core';
@@ -117,6 +118,7 @@ interface SheetProps {
 }
 
 function ItemSheet({ item, currency, onClose, onKeep, onRemove }: SheetProps) {
+  const router = useRouter();
   const dry = ingredientById(item.id)?.form === 'powder';
   const [unit, setUnit] = useState<'mL' | 'g'>(item.left?.unit ?? item.pack?.unit ?? (dry ? 'g' : 'mL'));
   const [left, setLeft] = useState(item.left ? String(item.left.value) : '');
@@ -132,6 +134,12 @@ function ItemSheet({ item, currency, onClose, onKeep, onRemove }: SheetProps) {
   });
   return (
     <Sheet title={nameOf(item)} open onClose={onClose}>
+      <Action
+        title="May it meet something?"
+        weight="quiet"
+        onPress={() => router.push(`/safety/meet?with=${item.id}`)}
+        testID="may-meet"
+      />
       <Choice
         label="Counted in"
         options={[

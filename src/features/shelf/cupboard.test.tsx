@@ -3,6 +3,9 @@ import { EMPTY_HOME, type Home, type PantryItem } from '@/core';
 import { renderIn, settle } from '@/testing/renderIn';
 import { CupboardScreen } from './CupboardScreen';
 
+const mockPush = jest.fn();
+jest.mock('expo-router', () => ({ useRouter: () => ({ push: mockPush }) }));
+
 const soda: PantryItem = { id: 'baking-soda', left: { value: 250, unit: 'g' }, pack: null };
 const withSoda: Home = { ...EMPTY_HOME, pantry: [soda] };
 const type = (testID: string, text: string): void => fireEvent.changeText(screen.getByTestId(testID), text);
@@ -72,4 +75,11 @@ test('a full disk is said', async () => {
   fireEvent(screen.getByTestId('add-pantry'), 'submitEditing');
   await waitFor(() => expect(screen.getByText(/Not saved: The disk is full/)).toBeTruthy());
   expect(await store.all('pantry')).toEqual([soda]);
+});
+
+test('what it may meet is two taps away', async () => {
+  await renderIn(<CupboardScreen />, withSoda);
+  fireEvent.press(screen.getByLabelText('Change baking soda'));
+  fireEvent.press(screen.getByTestId('may-meet'));
+  expect(mockPush).toHaveBeenCalledWith('/safety/meet?with=baking-soda');
 });

@@ -262,6 +262,13 @@ test('at most 40 lines are judged; the rest is said at once, and such a text is 
   expect(verdictOf(text)).toBe('caution');
 });
 
+test('a total that no formula can make is said, and never clear', () => {
+  const reading = read('1/4 cup castile soap\nfill with water to 5005 L');
+  expect(reading.makesTooMuch).toBe(true);
+  expect(verdictOf('1/4 cup dish soap\nfill with water to 5005 L')).toBe('caution');
+  expect(read('1/4 cup castile soap\nfill with water to 5 L').makesTooMuch).toBe(false);
+});
+
 test('what is beyond 20,000 characters is said', () => {
   const text = `1 cup vinegar\n${'Shake it well. '.repeat(1400)}`;
   expect(read(text).items.at(-1)).toMatchObject({ kind: 'unread', because: 'too-long' });

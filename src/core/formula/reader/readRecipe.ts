@@ -1,4 +1,4 @@
-import { MOST_LINES, type Line } from '../formula';
+import { MOST_LINES, MOST_ML, type Line } from '../formula';
 import { emptyPair, itemsOf, ownLine } from './entries';
 import { lineItem } from './lineItem';
 import { namedHazards } from './namedHazards';
@@ -35,12 +35,14 @@ export function readRecipe(text: string, options: ReadOptions): ReadRecipe {
   const told: Told = { units, listed, titleAt, recipes, header, options };
   const { items, title, apart } = entriesOf(told, readable);
   if (text.length > MOST_TEXT && text.slice(MOST_TEXT).trim() !== '') items.push(restOf(text, MOST_TEXT, 'too-long'));
-  const makesML = units.map((u) => makesOf(u, options)).find((ML) => ML !== undefined);
+  const total = units.map((u) => makesOf(u, options)).find((ML) => ML !== undefined);
+  const makesML = total !== undefined && total <= MOST_ML ? total : undefined;
   return {
     items,
     title: header.name ?? title,
     recipes: recipes.map((r) => r.name),
     header: { ...(makesML === undefined ? {} : { makesML }), ...header },
+    makesTooMuch: total !== undefined && makesML === undefined,
     hazards: namedHazards(readable, items, options.corrections ?? {}, apart),
   };
 }

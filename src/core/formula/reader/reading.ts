@@ -112,6 +112,8 @@ export interface ReadRecipe {
   readonly items: readonly ReadItem[];
   readonly title: string | null;
   readonly header: CardHeader;
+  /** True if a total is said that is more than a formula can make. */
+  readonly makesTooMuch: boolean;
   /** Names of its recipes, where it holds more than one; else none. */
   readonly recipes: readonly string[];
   /** Hazards that stand in the text unaccounted for: each has to be answered. */

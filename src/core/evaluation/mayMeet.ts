@@ -1,0 +1,127 @@
+import type { Lives } from '../catalogue/household';
+import type { Ingredient } from '../catalogue/ingredient';
+import { accidentsOf, type Accident } from '../findings/firstAid';
+import { isWorse, type Finding, type Level, type Scope } from '../findings/finding';
+import type { RoomSize } from '../findings/howUsed';
+import { dangersOfPairs, meet } from './meet';
+import { possibleThings } from './meetNamed';
+
+/** Something that may meet another: a name, a bottle from the shelf, what a job used. */
+export interface MeetingThing {
+  readonly name: string;
+  /** What is in it, in each way its name may be meant; none if it is not known. The first is the likeliest. */
+  readonly readings: readonly (readonly Ingredient[])[];
+  /** False where it was not wholly understood: then nothing can be promised. */
+  readonly understood: boolean;
+  /** True for a product that could be of either kind. */
+  readonly unknownKind: boolean;
+}
+
+/** A thing by the name people say. */
+export function thingNamed(name: string): MeetingThing {
+  const { choices, understood, unknownKind } = possibleThings(name);
+  return { name, readings: choices.map((c) => [c]), understood, unknownKind };
+}
+
+/** Where two things can come together, in the order a person thinks of them. */
+export const MEETING_PLACES: readonly Scope[] = ['stored', 'sequence', 'air', 'drain'];
+
+/** What happens in one place. */
+export interface MeetingAnswer {
+  readonly scope: Scope;
+  readonly verdict: Level;
+  /** Only what they bring about together, the worst first. */
+  readonly findings: readonly Finding[];
+}
+
+export interface MayMeet {
+  readonly verdict: Level;
+  readonly answers: readonly MeetingAnswer[];
+  /** The accidents that belong to what was found, for the first steps. */
+  readonly accidents: readonly Accident[];
+}
+
+const MAX_COMBINATIONS = 96;
+
+/** One reading of each thing, in every combination; where those are too many, each varied beside the likeliest others. */
+function combinations(things: readonly MeetingThing[]): Ingredient[][] {
+  const known = things.map((t) => t.readings).filter((r) => r.length > 0);
+  const count = known.reduce((n, r) => n * r.length, 1);
+  if (count <= MAX_COMBINATIONS) {
+    return known.reduce<Ingredient[][]>((all, r) => all.flatMap((c) => r.map((i) => [...c, ...i])), [[]]);
+  }
+  const likely = known.map((r) => r[0] ?? []);
+  return known.flatMap((r, at) => r.map((i) => likely.flatMap((l, k) => (k === at ? i : l))));
+}
+
+/** What each ingredient says of itself alone is no matter of meeting. */
+const OF_ONE_ALONE = ['handled-strong', 'bought-in-formula', 'bleach-decays'];
+
+const RANK: readonly Level[] = ['danger', 'defeats', 'caution'];
+
+/**
+ * What happens when things meet: in one bottle, one after the other on a surface, in the air of one room, in a
+ * drain. Each place is judged as the worst of what the names may mean, with every danger of any of them.
+ *
+ * @param things two or more
+ */
+export function mayMeet(
+  things: readonly MeetingThing[],
+  lives: readonly Lives[] = [],
+  room: RoomSize = 'large',
+): MayMeet {
+  const unknown = things.filter((t) => !t.understood).map((t) => t.name);
+  const kinds = things.filter((t) => t.unknownKind).map((t) => t.name);
+  const together = combinations(things);
+  const answers = MEETING_PLACES.map((scope): MeetingAnswer => {
+    const worst = new Map<string, Finding>();
+    for (const ingredients of together) {
+      for (const f of [
+        ...meet(ingredients, scope, unknown, lives, kinds, room).findings,
+        ...dangersOfPairs(ingredients, scope, [], lives, [], room),
+      ]) {
+        const before = worst.get(f.code);
+        if (OF_ONE_ALONE.includes(f.code) || (before && !isWorse(f.level, before.level))) continue;
+        worst.set(f.code, f);
+      }
+    }
+    const findings = RANK.flatMap((level) => [...worst.values()].filter((f) => f.level === level));
+    return { scope, verdict: findings[0]?.level ?? 'clear', findings };
+  });
+  return {
+    verdict: answers.reduce<Level>((w, a) => (isWorse(a.verdict, w) ? a.verdict : w), 'clear'),
+    answers,
+    accidents: accidentsOf(answers.flatMap((a) => a.findings)),
+  };
+}
+
+/** Two things of a home that must never meet, and why. */
+export interface NeverMeet {
+  readonly names: readonly [string, string];
+  readonly finding: Finding;
+}
+
+/** Dangers by code and what they are of. */
+const dangers = (ingredients: readonly Ingredient[], unknown: readonly string[] = []): readonly Finding[] =>
+  meet(ingredients, 'fresh', unknown).findings.filter((f) => f.level === 'danger');
+
+/**
+ * What in a home must never meet: every pair that is a danger poured together in the open and neither by itself,
+ * the worst reason of each. Pairs of one thing under two names are left out.
+ */
+export function neverMeetIn(things: readonly MeetingThing[]): NeverMeet[] {
+  const found: NeverMeet[] = [];
+  const alone = things.map((t) => new Set(t.readings.flatMap((r) => dangers(r).map((f) => f.code))));
+  things.forEach((a, i) => {
+    things.slice(i + 1).forEach((b, k) => {
+      const j = i + 1 + k;
+      for (const pair of combinations([a, b])) {
+        const finding = dangers(pair).find((f) => !alone[i]?.has(f.code) && !alone[j]?.has(f.code));
+        if (!finding) continue;
+        found.push({ names: [a.name, b.name], finding });
+        break;
+      }
+    });
+  });
+  return found;
+}

@@ -1,0 +1,111 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { neverMeetIn, type NeverMeet } from '@/core';
+import { saveFile, useBatches, useLog, usePantry, useSettings } from '@/data';
+import { printedPage, type PageBlock } from '@/print';
+import { Action, Body, capital, Heading, Part, Soft, SPACE, useNotice, VerdictMark } from '@/ui';
+import { thingsInHome } from './things';
+
+interface Reason {
+  readonly why: string;
+  readonly pairs: readonly (readonly [string, string])[];
+}
+
+/** Pairs of the same reason together: one thing, and all that it must not meet. */
+function byReason(found: readonly NeverMeet[]): Reason[] {
+  const reasons = new Map<string, Reason>();
+  for (const { names, finding } of found) {
+    const before = reasons.get(finding.code);
+    reasons.set(finding.code, {
+      why: before?.why ?? `${finding.why} ${finding.instead}`,
+      pairs: [...(before?.pairs ?? []), names],
+    });
+  }
+  return [...reasons.values()];
+}
+
+/** "chlorine bleach: not with white vinegar, lemon juice". */
+function lines({ pairs }: Reason): string[] {
+  const by = new Map<string, string[]>();
+  const often = (name: string): number => pairs.filter((p) => p.includes(name)).length;
+  for (const [a, b] of pairs) {
+    const [head, other] = often(b) > often(a) ? [b, a] : [a, b];
+    by.set(head, [...(by.get(head) ?? []), other]);
+  }
+  return [...by].map(([head, others]) => `${capital(head)}: never with ${others.join(', ')}.`);
+}
+
+/** What in this home must never meet: from the cupboard, the shelf and the log; on the screen, and to print. */
+export function HomeNever() {
+  const say = useNotice();
+  const pantry = usePantry();
+  const batches = useBatches();
+  const log = useLog();
+  const { emergencyNumber, poisonNumber } = useSettings();
+  const [reasons, setReasons] = useState<readonly Reason[] | null>(null);
+  const look = (): void => {
+    const things = thingsInHome(pantry.data ?? [], { batches: batches.data ?? [], log: log.data?.entries ?? [] });
+    setReasons(byReason(neverMeetIn(things)));
+  };
+  const print = async (): Promise<void> => {
+    const numbers = [
+      ...(poisonNumber ? [`Poison advice: ${poisonNumber}`] : []),
+      ...(emergencyNumber ? [`Emergency: ${emergencyNumber}`] : []),
+    ];
+    const blocks: PageBlock[] = [
+      { text: 'What must never meet in this home', as: 'title' },
+      ...(numbers.length > 0 ? [{ text: numbers.join('    '), as: 'strong' as const }] : []),
+      ...(reasons ?? []).flatMap((r) => [
+        ...lines(r).map((text) => ({ text, as: 'strong' as const })),
+        { text: r.why, as: 'plain' as const },
+      ]),
+      {
+        text: 'The label of what you bought comes before anything said here. Never add a bought cleaner to a mixture.',
+        as: 'plain',
+      },
+    ];
+    saveFile('never-meet.pdf', await printedPage(blocks), 'application/pdf');
+  };
+  return (
+    <Part>
+      <Heading>What must never meet in this home</Heading>
+      <Soft>From your cupboard, your shelf, and bought products in the log.</Soft>
+      {reasons === null ? (
+        <Action title="Look through this home" onPress={look} testID="look-through" />
+      ) : reasons.length === 0 ? (
+        <Body>Nothing here is a danger with anything else here. Bleach or a drain opener would change that.</Body>
+      ) : (
+        <>
+          {reasons.map((r) => (
+            <View key={r.why} style={styles.reason}>
+              <VerdictMark level="danger" size={28} />
+              <View style={styles.words}>
+                {lines(r).map((text) => (
+                  <Body key={text} style={styles.bold}>
+                    {text}
+                  </Body>
+                ))}
+                <Soft>{r.why}</Soft>
+              </View>
+            </View>
+          ))}
+          <Action
+            title="A sheet to print"
+            onPress={() => {
+              print().catch((error: unknown) =>
+                say({ text: `The sheet could not be made: ${error instanceof Error ? error.message : 'unknown'}.` }),
+              );
+            }}
+            testID="print-never"
+          />
+        </>
+      )}
+    </Part>
+  );
+}
+
+const styles = StyleSheet.create({
+  reason: { flexDirection: 'row', gap: SPACE.m, alignItems: 'flex-start', paddingVertical: SPACE.xs },
+  words: { flex: 1, gap: 2 },
+  bold: { fontWeight: '700' },
+});

@@ -1,0 +1,239 @@
+import { useRouter } from 'expo-router';
+import { useMemo, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import {
+  mayMeet,
+  searchIngredients,
+  SOURCES,
+  type Level,
+  type MeetingAnswer,
+  type MeetingThing,
+  type Scope,
+} from '@/core';
+import { useBatches, useLog, usePantry, useSettings } from '@/data';
+import {
+  Action,
+  Body,
+  capital,
+  Field,
+  FindingCard,
+  Heading,
+  Part,
+  Screen,
+  Soft,
+  SPACE,
+  Title,
+  VerdictBanner,
+  VerdictMark,
+} from '@/ui';
+import { FirstSteps } from './FirstSteps';
+import { meetAddress, thingOf, thingsInHome, type Around } from './things';
+
+/** What is asked about most, where nothing is chosen yet. */
+const COMMON = [
+  'chlorine bleach',
+  'white vinegar',
+  'household ammonia',
+  'hydrogen peroxide',
+  'toilet cleaner',
+  'drain opener',
+];
+
+const PLACE_WORDS: Readonly<Record<Scope, string>> = {
+  stored: 'in one bottle',
+  fresh: 'in one bowl',
+  sequence: 'one after the other on a surface',
+  air: 'in one room’s air',
+  drain: 'in one drain',
+};
+
+const SAYING: Readonly<Record<Level, string>> = {
+  danger: 'Keep them apart. It can hurt someone.',
+  defeats: 'They undo each other. Nobody is hurt by it.',
+  caution: 'With care: see what to mind.',
+  clear: 'Nothing found against it.',
+};
+
+interface Props {
+  /** Names, `batch:` and `log:` ids, as they stand in the address. */
+  readonly asked: readonly string[];
+}
+
+/** May these meet? Two or more things, by any name; what happens in a bottle, on a surface, in the air, in a drain. */
+export function MeetScreen({ asked }: Props) {
+  const router = useRouter();
+  const { lives } = useSettings();
+  const pantry = usePantry();
+  const batches = useBatches();
+  const log = useLog();
+  const [text, setText] = useState('');
+  const around = useMemo(
+    (): Around => ({ batches: batches.data ?? [], log: log.data?.entries ?? [] }),
+    [batches.data, log.data],
+  );
+  const things = useMemo(() => asked.map((key) => thingOf(key, around)), [asked, around]);
+  const answer = useMemo(() => (things.length > 1 ? mayMeet(things, lives) : null), [things, lives]);
+  const show = (keys: readonly string[]): void => router.replace(meetAddress(...keys));
+  const add = (...names: readonly string[]): void => {
+    setText('');
+    show([...asked, ...names.filter((n) => !asked.includes(n))].slice(0, MAX_THINGS));
+  };
+  const typed = text
+    .split(/,|;|\n|\band\b|\bwith\b|\+|&/)
+    .map((t) => t.trim())
+    .filter(Boolean);
+  const found = text.trim().length < 2 ? [] : searchIngredients(typed.at(-1) ?? '', 4);
+  const inHome = thingsInHome(pantry.data ?? [], around).map((t) => t.name);
+  const offered = [...new Set([...inHome, ...COMMON])].filter((n) => !things.some((t) => t.name === n)).slice(0, 10);
+  return (
+    <Screen>
+      <Title>May these meet?</Title>
+      <Soft>Any name will do: what is in the cupboard, a bottle of yours, a bought cleaner.</Soft>
+      <Field
+        label={asked.length === 0 ? 'What, and what with?' : 'And what with?'}
+        value={text}
+        onChangeText={setText}
+        placeholder="bleach, toilet cleaner"
+        maxLength={120}
+        onSubmitEditing={() => typed.length > 0 && add(...typed)}
+        staysOnEnter
+        testID="meet-name"
+      />
+      {found.length > 0 ? (
+        <View style={styles.chips} role="group" aria-label="Found by that name">
+          {found.map((i) => (
+            <Action
+              key={i.id}
+              title={i.name}
+              label={`Add ${i.name}`}
+              onPress={() => add(...typed.slice(0, -1), i.name)}
+            />
+          ))}
+        </View>
+      ) : (
+        typed.length > 0 && (
+          <Action title={`Ask about “${text.trim()}”`} onPress={() => add(...typed)} testID="meet-ask" />
+        )
+      )}
+      {things.length > 0 && (
+        <View style={styles.chips} role="group" aria-label="Asked about">
+          {things.map((t, i) => (
+            <Action
+              key={asked[i]}
+              title={`${capital(t.name)}  ✕`}
+              label={`${capital(t.name)}  ✕, take it out`}
+              onPress={() => show(asked.filter((k) => k !== asked[i]))}
+            />
+          ))}
+        </View>
+      )}
+      <Kinds things={things} onChoose={(at, name) => show(asked.map((k, i) => (i === at ? name : k)))} />
+      {answer && (
+        <>
+          <VerdictBanner level={answer.verdict} saying={SAYING[answer.verdict]} />
+          {grouped(answer.answers).map((group) => (
+            <Place key={group.places.join()} {...group} />
+          ))}
+          {answer.accidents.length > 0 && (
+            <Part>
+              <Heading>If it has happened</Heading>
+              {answer.accidents.slice(0, 3).map((a) => (
+                <FirstSteps key={a} accident={a} />
+              ))}
+              <Action title="Numbers to call, and all first steps" onPress={() => router.push('/safety')} />
+            </Part>
+          )}
+          <Soft>What stands on the labels comes before anything said here.</Soft>
+        </>
+      )}
+      {!answer && offered.length > 0 && (
+        <Part>
+          <Heading>{things.length === 0 ? 'Or tap two of these' : 'With one of these?'}</Heading>
+          <View style={styles.chips}>
+            {offered.map((name) => (
+              <Action key={name} title={capital(name)} onPress={() => add(name)} />
+            ))}
+          </View>
+        </Part>
+      )}
+    </Screen>
+  );
+}
+
+/** So many things are asked about at once. */
+const MAX_THINGS = 6;
+
+/** Names that more than one kind of product goes by: one tap says which. */
+function Kinds({
+  things,
+  onChoose,
+}: {
+  things: readonly MeetingThing[];
+  onChoose: (at: number, name: string) => void;
+}) {
+  return (
+    <>
+      {things.map((t, at) =>
+        t.readings.length < 2 ? null : (
+          <Part key={t.name}>
+            <Body>Which {t.name} is it? Until you say, it counts as the worst of them.</Body>
+            <View style={styles.chips}>
+              {t.readings.map((r) => {
+                const name = r[0]?.name ?? '';
+                return <Action key={name} title={capital(name)} onPress={() => onChoose(at, name)} />;
+              })}
+            </View>
+          </Part>
+        ),
+      )}
+    </>
+  );
+}
+
+interface Group {
+  readonly places: readonly string[];
+  readonly verdict: Level;
+  readonly findings: MeetingAnswer['findings'];
+}
+
+/** Places of which the same is to be said stand together. */
+function grouped(answers: readonly MeetingAnswer[]): Group[] {
+  const groups = new Map<string, Group>();
+  for (const { scope, verdict, findings } of answers) {
+    const key = findings.map((f) => `${f.code} ${f.level} ${f.happens}`).join('|');
+    const before = groups.get(key);
+    groups.set(key, { verdict, findings, places: [...(before?.places ?? []), PLACE_WORDS[scope]] });
+  }
+  return [...groups.values()];
+}
+
+/** What happens in some places: the worst of it open, the rest behind one tap. */
+function Place({ places, verdict, findings }: Group) {
+  const [all, setAll] = useState(false);
+  const first = findings.filter((f) => f.level === verdict);
+  const more = findings.filter((f) => f.level !== verdict);
+  return (
+    <Part>
+      <View style={styles.place}>
+        <VerdictMark level={verdict} size={28} />
+        <Heading>{capital(places.join(', '))}</Heading>
+      </View>
+      {findings.length === 0 && <Body>Nothing found against it.</Body>}
+      {(all ? findings : first).map((f) => (
+        <FindingCard key={f.code} finding={f} sources={f.sources.map((s) => SOURCES[s])} />
+      ))}
+      {more.length > 0 && !all && (
+        <Action
+          title={more.length === 1 ? 'One more thing to mind' : `${more.length} more things to mind`}
+          weight="quiet"
+          onPress={() => setAll(true)}
+        />
+      )}
+    </Part>
+  );
+}
+
+const styles = StyleSheet.create({
+  chips: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
+  place: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s },
+});

@@ -1,0 +1,105 @@
+import { fireEvent, screen } from '@testing-library/react-native';
+import { DEFAULT_SETTINGS, EMPTY_HOME, type Batch, type Home, type LogEntry } from '@/core';
+import { pipit } from '@/data/demo/pipit';
+import { linesThatFit } from '@/print/pagePdf';
+import { renderIn } from '@/testing/renderIn';
+import { HomeNever } from './HomeNever';
+import { MeetScreen } from './MeetScreen';
+import { batchKey, entryKey, meetAddress, thingOf, thingsInHome } from './things';
+
+const mockReplace = jest.fn();
+const mockPush = jest.fn();
+jest.mock('expo-router', () => ({ useRouter: () => ({ push: mockPush, replace: mockReplace }) }));
+
+beforeEach(() => {
+  mockReplace.mockClear();
+});
+
+test('names are typed as people say them, several at once', async () => {
+  await renderIn(<MeetScreen asked={[]} />);
+  fireEvent.changeText(screen.getByTestId('meet-name'), 'bleach and loo cleaner');
+  fireEvent(screen.getByTestId('meet-name'), 'submitEditing');
+  expect(mockReplace).toHaveBeenCalledWith('/safety/meet?with=bleach&with=loo%20cleaner');
+});
+
+// Public-health never-mix lists (from memory): bleach and acid, everywhere; baking soda and vinegar only closed up.
+test('a danger everywhere stands once, with the first steps that belong to it', async () => {
+  await renderIn(<MeetScreen asked={['bleach', 'vinegar']} />);
+  expect(screen.getByText('Keep them apart. It can hurt someone.')).toBeTruthy();
+  // The bottle holds more against it than the other places, which are alike.
+  expect(screen.getByText('One after the other on a surface, in one room’s air, in one drain')).toBeTruthy();
+  expect(screen.getAllByTestId('finding-chlorine-gas').length).toBeGreaterThan(0);
+  expect(screen.getByText('Breathed fumes')).toBeTruthy();
+  expect(screen.queryByText('It smokes or burns')).toBeNull();
+});
+
+test('what is harmless somewhere is said to be', async () => {
+  await renderIn(<MeetScreen asked={['baking soda', 'vinegar']} />);
+  expect(screen.getByText('In one room’s air')).toBeTruthy();
+  expect(screen.getByText('Nothing found against it.')).toBeTruthy();
+});
+
+test('which kind it is, is asked, and one tap answers', async () => {
+  await renderIn(<MeetScreen asked={['toilet cleaner', 'bleach']} />);
+  fireEvent.press(screen.getByText('Acid toilet cleaner'));
+  expect(mockReplace).toHaveBeenCalledWith('/safety/meet?with=acid%20toilet%20cleaner&with=bleach');
+});
+
+test('one thing is taken out again; with one left, nothing is judged', async () => {
+  await renderIn(<MeetScreen asked={['bleach', 'vinegar']} />);
+  fireEvent.press(screen.getByLabelText(/^Vinegar/));
+  expect(mockReplace).toHaveBeenCalledWith('/safety/meet?with=bleach');
+});
+
+test('with one thing, what is at home stands to be tapped', async () => {
+  await renderIn(<MeetScreen asked={['chlorine-bleach']} />, pipit(new Date('2026-11-26T09:00:00.000Z')));
+  expect(screen.getByText('With one of these?')).toBeTruthy();
+  expect(screen.queryByTestId('verdict')).toBeNull();
+});
+
+describe('the things of a home', () => {
+  const home: Home = pipit(new Date('2026-11-26T09:00:00.000Z'));
+  const around = { batches: home.batches, log: home.log };
+  const batch = home.batches[0] as Batch;
+  const entry = home.log.find((e: LogEntry) => e.used.kind === 'bought')!;
+
+  test('a bottle and what a job used are known by what is in them', () => {
+    expect(thingOf(batchKey(batch), around).name).toBe(batch.formula.name);
+    expect(thingOf(batchKey(batch), around).readings[0]).toHaveLength(batch.formula.lines.length);
+    expect(thingOf(entryKey(entry), around).name).toBe(entry.used.name);
+    expect(thingOf('batch:gone', around).understood).toBe(false);
+    expect(meetAddress('a b', 'batch:1')).toBe('/safety/meet?with=a%20b&with=batch%3A1');
+  });
+
+  test('each stands once, and poured-away bottles do not', () => {
+    const names = thingsInHome(home.pantry, around).map((t) => t.name);
+    expect(new Set(names).size).toBe(names.length);
+    const gone = home.batches.map((b) => ({ ...b, state: 'emptied' as const }));
+    const left = thingsInHome([], { batches: gone, log: [] });
+    expect(left).toEqual([]);
+  });
+
+  test('what must never meet is looked for at a tap, and said for a home with bleach', async () => {
+    const withBleach: Home = {
+      ...EMPTY_HOME,
+      settings: { ...DEFAULT_SETTINGS, poisonNumber: '112' },
+      pantry: ['chlorine-bleach', 'white-vinegar', 'lemon-juice', 'baking-soda'].map((id) => ({
+        id,
+        left: null,
+        pack: null,
+      })),
+    };
+    await renderIn(<HomeNever />, withBleach);
+    fireEvent.press(screen.getByTestId('look-through'));
+    expect(screen.getByText('Chlorine bleach: never with white vinegar, lemon juice.')).toBeTruthy();
+    expect(screen.queryByText(/baking soda/)).toBeNull();
+  });
+});
+
+test('lines of the printed sheet fit, and hold every word', () => {
+  const text = 'Acid turns hypochlorite into chlorine, within seconds, even in small amounts.';
+  const lines = linesThatFit(text, 20, (part) => part.length);
+  expect(lines.join(' ')).toBe(text);
+  expect(Math.max(...lines.map((l) => l.length))).toBeLessThanOrEqual(20);
+  expect(lines.length).toBeGreaterThan(3);
+});

@@ -1,0 +1,64 @@
+import {
+  ingredientById,
+  ingredientOfLine,
+  ingredientsUsed,
+  thingNamed,
+  type Batch,
+  type LogEntry,
+  type MeetingThing,
+  type PantryItem,
+} from '@/core';
+
+/** What is asked about, as it stands in the address: a name, a bottle of the shelf, or what a job used. */
+const BATCH = 'batch:';
+const ENTRY = 'log:';
+
+export const batchKey = (batch: Batch): string => BATCH + batch.id;
+export const entryKey = (entry: LogEntry): string => ENTRY + entry.id;
+
+/** The address of the question about one thing. */
+export const meetAddress = (...keys: readonly string[]): `/safety/meet?${string}` =>
+  `/safety/meet?${keys.map((k) => `with=${encodeURIComponent(k)}`).join('&')}`;
+
+/** What a home has that may be meant. */
+export interface Around {
+  readonly batches: readonly Batch[];
+  readonly log: readonly LogEntry[];
+}
+
+const bottle = (batch: Batch): MeetingThing => ({
+  name: batch.formula.name,
+  readings: [batch.formula.lines.map(ingredientOfLine)],
+  understood: batch.formula.lines.every((l) => l.ingredient.kind !== 'unknown'),
+  unknownKind: false,
+});
+
+function used(entry: LogEntry): MeetingThing {
+  if (entry.used.kind === 'bought' && entry.used.id === null) return thingNamed(entry.used.name);
+  const { readings, known } = ingredientsUsed(entry.used);
+  return { name: entry.used.name, readings, understood: known, unknownKind: false };
+}
+
+/** The thing that stands in the address. One that is not there any more is taken by its words: not known. */
+export function thingOf(key: string, { batches, log }: Around): MeetingThing {
+  if (key.startsWith(BATCH)) {
+    const batch = batches.find((b) => batchKey(b) === key);
+    if (batch) return bottle(batch);
+  }
+  if (key.startsWith(ENTRY)) {
+    const entry = log.find((e) => entryKey(e) === key);
+    if (entry) return used(entry);
+  }
+  const byId = ingredientById(key);
+  return byId ? { ...thingNamed(byId.id), name: byId.name } : thingNamed(key);
+}
+
+/** Everything that stands about in a home: the cupboard, the bottles of the shelf, and bought products that were used. */
+export function thingsInHome(pantry: readonly PantryItem[], { batches, log }: Around): MeetingThing[] {
+  const things = [
+    ...pantry.map((p) => thingOf(p.id, { batches: [], log: [] })),
+    ...batches.filter((b) => b.state === 'kept').map(bottle),
+    ...log.filter((e) => e.used.kind === 'bought').map(used),
+  ];
+  return things.filter((t, i) => things.findIndex((o) => o.name === t.name) === i);
+}
