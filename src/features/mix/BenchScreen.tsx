@@ -3,12 +3,15 @@ import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import {
   discardBy,
+  evaluate,
   isStarter,
+  isUsedAtOnce,
   labelOf,
   lineText,
   soilByName,
   surfaceByName,
   vesselFacts,
+  vesselShape,
   type Evaluation,
   type Formula,
   type Vessel,
@@ -30,7 +33,7 @@ import {
   volumeText,
 } from '@/ui';
 import { LabelSheet } from '@/print';
-import { BottleChoice, FIRST_BOTTLE, vesselOf } from './BottleChoice';
+import { BottleChoice, FIRST_BOTTLE, OPEN_BOWL, vesselOf } from './BottleChoice';
 import { FILL, aimOf } from './aim';
 import { isMaking, type Making } from './making';
 import { PourMeasures, PourPicture } from './Pour';
@@ -70,7 +73,17 @@ function Bench({ formula: kept }: { formula: Formula }) {
   const draft = useDraft<Setting>(`bench/${kept.id}`, START, isSetting);
   const use = draft.value.use ?? kept.use;
   const asUsed = useMemo(() => (use === kept.use ? kept : { ...kept, use }), [kept, use]);
-  const bottle = draft.value.bottle ?? (own[0] ? { kind: 'own' as const, id: own[0].id } : FIRST_BOTTLE);
+  const settings = useSettings();
+  // What gives gas or breaks down is never closed: a bottle with a cap is not proposed for it.
+  const atOnce = useMemo(() => {
+    const weighed = evaluate(asUsed, atOf(use, settings));
+    return weighed.ok && isUsedAtOnce(weighed.value.state, use);
+  }, [asUsed, use, settings]);
+  const closed = own.filter((v) => vesselShape(v.shape).closes);
+  const open = own.filter((v) => !vesselShape(v.shape).closes);
+  const [proposed] = atOnce ? open : closed;
+  const bottle =
+    draft.value.bottle ?? (proposed ? { kind: 'own' as const, id: proposed.id } : atOnce ? OPEN_BOWL : FIRST_BOTTLE);
   const chosen = vesselOf(bottle, own);
   const lastGood = 'vessel' in chosen ? chosen.vessel : (own[0] ?? fallbackVessel());
   const surface = draft.value.surfaceId === null ? null : surfaceByName(draft.value.surfaceId);
@@ -79,7 +92,6 @@ function Bench({ formula: kept }: { formula: Formula }) {
     () => ({ surface, soil, dwellMinutes: surface ? draft.value.minutes : null }),
     [surface, soil, draft.value.minutes],
   );
-  const settings = useSettings();
   const scale = draft.value.scale ?? FILL;
   const aimed = useMemo(
     () => aimOf(scale, asUsed, lastGood, fillOf(lastGood), atOf(use, settings)),
@@ -128,13 +140,15 @@ function Bench({ formula: kept }: { formula: Formula }) {
         />
       }
       other={
-        <Action
-          title="It is mixed"
-          label="It is mixed already: label it"
-          onPress={makeIt}
-          disabled={!ready || isSaving || aimed.problem !== null}
-          testID="make-it"
-        />
+        atOnce ? null : (
+          <Action
+            title="It is mixed"
+            label="It is mixed already: label it"
+            onPress={makeIt}
+            disabled={!ready || isSaving || aimed.problem !== null}
+            testID="make-it"
+          />
+        )
       }
     />
   );
@@ -213,7 +227,9 @@ function Bench({ formula: kept }: { formula: Formula }) {
         )}
         {!isStarter(kept) && <Action title="Duplicate" onPress={duplicate} />}
         <Action title="Compare" onPress={() => router.push(`/mix/compare?a=${kept.id}`)} />
-        {ready && !danger && <Action title="See the label" onPress={() => setLabel(true)} testID="see-label" />}
+        {ready && !danger && !atOnce && (
+          <Action title="See the label" onPress={() => setLabel(true)} testID="see-label" />
+        )}
         <Action title="Share" onPress={() => setShare(true)} testID="share" />
         {!isStarter(kept) && <Action title="Remove formula" weight="danger" onPress={removeIt} />}
       </View>

@@ -14,6 +14,9 @@ export type BenchBottle =
 /** A bottle everybody has: where a newcomer starts. */
 export const FIRST_BOTTLE: BenchBottle = { kind: 'typed', sizeText: '500', shape: 'straight-spray' };
 
+/** What is used at once stands open: a bowl, a bucket, a tub. */
+export const OPEN_BOWL: BenchBottle = { kind: 'typed', sizeText: '1000', shape: 'tub' };
+
 /** The number in "375", "375 mL", "0.5 L", "0,5 l"; NaN otherwise. */
 function sizeML(text: string): number {
   const match = /^(.*?)\s*(ml|l)?\s*$/i.exec(text);

@@ -10,7 +10,9 @@ import {
   type Circumstances,
   type Evaluation,
   type Formula,
+  type FormulaKind,
   type FormulaUse,
+  type UseForm,
   type Ingredient,
   type Line,
   type Outcome,
@@ -21,6 +23,7 @@ import { Body, Columns, Heading, Picker, Screen, Soft, SPACE, Title, useNotice, 
 import { AddLine } from './AddLine';
 import { Judged, MakesField, NamedField, NextBar, Steps, Words, type FieldKey } from './editorParts';
 import { LineEditor, type LineActions } from './LineEditor';
+import { FormChoice } from './FormChoice';
 import { UseChoice } from './UseChoice';
 import { atOf } from './useBench';
 import { useEditor, type Editor } from './useEditor';
@@ -134,6 +137,8 @@ function Desk({ start }: { start: Formula }) {
     (key: FieldKey, text: string) => latest.current.change((f) => ({ ...f, [key]: text }), key),
     [],
   );
+  const setForm = useCallback((form: UseForm) => latest.current.change((f) => ({ ...f, form }), null), []);
+  const setKind = useCallback((kind: FormulaKind) => latest.current.change((f) => ({ ...f, kind }), null), []);
   const setUse = useCallback((use: FormulaUse) => latest.current.change((f) => ({ ...f, use }), null), []);
   const setMakes = useCallback(
     (makesML: number | null) => latest.current.change((f) => ({ ...f, makesML }), 'makes'),
@@ -220,6 +225,7 @@ function Desk({ start }: { start: Formula }) {
         <MakesField makesML={formula.makesML} onChange={setMakes} />
       )}
       <UseChoice use={formula.use} onChange={setUse} />
+      <FormChoice form={formula.form ?? null} kind={formula.kind ?? 'surface'} onForm={setForm} onKind={setKind} />
       <Words purpose={formula.purpose} never={formula.never} how={formula.how ?? ''} onChange={set} />
     </View>
   );

@@ -2,7 +2,15 @@ import { activateKeepAwakeAsync, deactivateKeepAwake } from 'expo-keep-awake';
 import { useRouter } from 'expo-router';
 import { useEffect, useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { evaluateAndPlan, formulaAsPoured, toolSet, vesselFacts, vesselShape, type Circumstances } from '@/core';
+import {
+  evaluateAndPlan,
+  formulaAsPoured,
+  isUsedAtOnce,
+  toolSet,
+  vesselFacts,
+  vesselShape,
+  type Circumstances,
+} from '@/core';
 import { newId, useDraft, useMakeBatches, useSettings } from '@/data';
 import { Action, Body, Columns, Kind, readable, Screen, Soft, Title, useNotice, VerdictStrip, volumeText } from '@/ui';
 import { asPoured, batchesOf, isMaking, isOff, nextLine, withoutLast, withRescaled, type Making } from './making';
@@ -79,6 +87,7 @@ function Steps({ making, put, clear, formulaId }: StepsProps) {
   const off = poured && !making.accepted.includes(poured.line.id) && isOff(making, poured) ? poured : null;
   const step = !making.labelled ? 0 : making.done.length + 1;
   const now = asPoured(making, plan, at) ?? evaluation;
+  const atOnce = isUsedAtOnce(now.state, formula.use);
 
   const finish = (): void => {
     const kept = { ...vessel, ...(making.isNew ? { id: newId() } : {}) };
@@ -112,6 +121,13 @@ function Steps({ making, put, clear, formulaId }: StepsProps) {
     );
   };
 
+  /** What is used at once does not go on the shelf: there is nothing to keep. */
+  const finishAtOnce = (): void => {
+    clear();
+    say({ text: `${formula.name}: use it now, and pour the rest away.` });
+    router.replace(`/mix/${formulaId}`);
+  };
+
   const stop = (): void => {
     put(null);
     say({ text: 'Mixing was given up.', undo: () => put(making) });
@@ -140,7 +156,7 @@ function Steps({ making, put, clear, formulaId }: StepsProps) {
       <Screen
         next={
           <Action
-            title="It is labelled"
+            title={atOnce ? 'It stands ready' : 'It is labelled'}
             weight="main"
             onPress={() => put({ ...making, labelled: true })}
             testID="labelled"
@@ -148,15 +164,27 @@ function Steps({ making, put, clear, formulaId }: StepsProps) {
         }
       >
         {head}
-        <Body style={styles.large}>
-          Label {plan.bottles === 1 ? 'the bottle' : `the ${plan.bottles} bottles`} first, while nothing is in it:{' '}
-          {formula.name}, today’s date.
-        </Body>
-        <Body>
-          {volumeText(plan.batchML, settings.units)} into {vessel.name}. The whole label can be printed from the shelf
-          once it is made; tape and a pen will do for now.
-        </Body>
-        <Soft>Gloves on, a window open, the bottle clean and dry. Never into a food or drink bottle.</Soft>
+        {atOnce ? (
+          <>
+            <Body style={styles.large}>
+              Set out {vessel.name.toLowerCase()}, open and clean. What you mix is used at once: nothing of it is
+              closed, bottled or kept.
+            </Body>
+            <Soft>Gloves on, a window open. Never a food or drink bottle, and no lid.</Soft>
+          </>
+        ) : (
+          <>
+            <Body style={styles.large}>
+              Label {plan.bottles === 1 ? 'the bottle' : `the ${plan.bottles} bottles`} first, while nothing is in it:{' '}
+              {formula.name}, today’s date.
+            </Body>
+            <Body>
+              {volumeText(plan.batchML, settings.units)} into {vessel.name}. The whole label can be printed from the
+              shelf once it is made; tape and a pen will do for now.
+            </Body>
+            <Soft>Gloves on, a window open, the bottle clean and dry. Never into a food or drink bottle.</Soft>
+          </>
+        )}
         {back}
       </Screen>
     );
@@ -185,6 +213,8 @@ function Steps({ making, put, clear, formulaId }: StepsProps) {
             <Body style={styles.stopped} testID="stopped">
               What is in the bottle is a danger. Do not close it: read why, and pour it away with plenty of water.
             </Body>
+          ) : atOnce ? (
+            <Action title="Use it now" weight="main" onPress={finishAtOnce} testID="use-now" />
           ) : (
             <Action title="To the shelf" weight="main" onPress={finish} disabled={make.isPending} testID="to-shelf" />
           )
@@ -196,7 +226,9 @@ function Steps({ making, put, clear, formulaId }: StepsProps) {
           right={
             <View style={styles.column}>
               <Body style={styles.large}>
-                All in. {vesselShape(vessel.shape).closes ? 'Close it and turn it gently.' : 'Stir it.'}
+                {atOnce
+                  ? 'All in. Stir it, and use it now. Never close it; pour the rest away with plenty of water.'
+                  : `All in. ${vesselShape(vessel.shape).closes ? 'Close it and turn it gently.' : 'Stir it.'}`}
               </Body>
               {plan.bottles > 1 && (
                 <Body>

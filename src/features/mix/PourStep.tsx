@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { resolveIngredient, vesselHeightMM, type PouredLine, type PourPlan } from '@/core';
 import { useSettings } from '@/data';
 import { measureIn, readAs } from '@/devices';
-import { Action, Body, Columns, Field, massText, readable, Screen, Soft, volumeText } from '@/ui';
+import { Action, Body, Columns, Field, massText, readable, Screen, Soft, VerdictMark, volumeText } from '@/ui';
 import { ByWeight } from './ByWeight';
 import { shiftML, toPourML, withPoured, type Making } from './making';
 import { styles } from './makeStyles';
@@ -77,6 +77,12 @@ export function PourStep({ making, plan, line, head, back, put, scale, byWeight,
                   : ''}
                 .
               </Body>
+            )}
+            {line.care !== null && (
+              <View style={styles.care} testID="care">
+                <VerdictMark level="caution" size={28} />
+                <Body style={styles.grow}>{line.care}</Body>
+              </View>
             )}
             <Soft>{line.why}</Soft>
             {byWeight ? (

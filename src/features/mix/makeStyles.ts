@@ -10,5 +10,7 @@ export const styles = StyleSheet.create({
   bold: { fontWeight: '700' },
   quiet: { flexDirection: 'row', flexWrap: 'wrap', columnGap: SPACE.l, rowGap: SPACE.s },
   choice: { gap: SPACE.s, backgroundColor: COLORS.sheet, borderRadius: 12, padding: SPACE.l },
+  care: { flexDirection: 'row', gap: SPACE.m, alignItems: 'center' },
+  grow: { flex: 1 },
   stopped: { color: COLORS.danger, fontWeight: '700' },
 });

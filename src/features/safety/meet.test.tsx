@@ -60,7 +60,7 @@ test('with one thing, what is at home stands to be tapped', async () => {
 describe('the things of a home', () => {
   const home: Home = pipit(new Date('2026-11-26T09:00:00.000Z'));
   const around = { batches: home.batches, log: home.log };
-  const batch = home.batches[0] as Batch;
+  const batch = home.batches[0]!;
   const entry = home.log.find((e: LogEntry) => e.used.kind === 'bought')!;
 
   test('a bottle and what a job used are known by what is in them', () => {
@@ -91,7 +91,7 @@ describe('the things of a home', () => {
     };
     await renderIn(<HomeNever />, withBleach);
     fireEvent.press(screen.getByTestId('look-through'));
-    expect(screen.getByText('Chlorine bleach: never with white vinegar, lemon juice.')).toBeTruthy();
+    expect(screen.getByText(/^Chlorine bleach: never with (?:white vinegar, lemon juice|lemon juice, white vinegar)\.$/)).toBeTruthy();
     expect(screen.queryByText(/baking soda/)).toBeNull();
   });
 });
