@@ -216,3 +216,4 @@ export {
   type MeetingThing,
   type NeverMeet,
 } from './evaluation/mayMeet';
+export { listOf, plural } from './text/english';

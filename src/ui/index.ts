@@ -26,7 +26,7 @@ export { standing, timerPath, timerTitle } from './timerWords';
 export { TimerLine } from './TimerLine';
 export { TimerFace, TimerRing } from './TimerFace';
 export { useNow } from './useNow';
-export { LEVEL_TINT, LEVEL_WORD, VerdictMark } from './VerdictMark';
+export { LEVEL_INK, LEVEL_TINT, LEVEL_WORD, VerdictMark } from './VerdictMark';
 export { TwoPanes } from './TwoPanes';
 export { Typing } from './Typing';
 export { VerdictStrip } from './VerdictStrip';

@@ -3,6 +3,7 @@ import type { Ingredient } from '../catalogue/ingredient';
 import { accidentsOf, type Accident } from '../findings/firstAid';
 import { isWorse, type Finding, type Level, type Scope } from '../findings/finding';
 import type { RoomSize } from '../findings/howUsed';
+import { MIXTURE_RULES } from '../findings/rules';
 import { dangersOfPairs, meet } from './meet';
 import { possibleThings } from './meetNamed';
 
@@ -57,7 +58,15 @@ function combinations(things: readonly MeetingThing[]): Ingredient[][] {
 /** What each ingredient says of itself alone is no matter of meeting. */
 const OF_ONE_ALONE = ['handled-strong', 'bought-in-formula', 'bleach-decays'];
 
-const RANK: readonly Level[] = ['danger', 'defeats', 'caution'];
+const RULE_ORDER = new Map(MIXTURE_RULES.map((r, i) => [r.code, i]));
+
+/** Worst first; within a level in the order of the rules: gas before all else. */
+const worstFirst = (a: Finding, b: Finding): number =>
+  isWorse(a.level, b.level)
+    ? -1
+    : isWorse(b.level, a.level)
+      ? 1
+      : (RULE_ORDER.get(a.code) ?? 0) - (RULE_ORDER.get(b.code) ?? 0);
 
 /**
  * What happens when things meet: in one bottle, one after the other on a surface, in the air of one room, in a
@@ -85,7 +94,7 @@ export function mayMeet(
         worst.set(f.code, f);
       }
     }
-    const findings = RANK.flatMap((level) => [...worst.values()].filter((f) => f.level === level));
+    const findings = [...worst.values()].sort(worstFirst);
     return { scope, verdict: findings[0]?.level ?? 'clear', findings };
   });
   return {

@@ -2,9 +2,12 @@ import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import {
+  listOf,
   mayMeet,
+  plural,
   searchIngredients,
   SOURCES,
+  type Finding,
   type Level,
   type MeetingAnswer,
   type MeetingThing,
@@ -15,9 +18,13 @@ import {
   Action,
   Body,
   capital,
+  COLORS,
   Field,
   FindingCard,
   Heading,
+  Kind,
+  LEVEL_INK,
+  LEVEL_WORD,
   Part,
   Screen,
   Soft,
@@ -84,7 +91,7 @@ export function MeetScreen({ asked }: Props) {
     .filter(Boolean);
   const found = text.trim().length < 2 ? [] : searchIngredients(typed.at(-1) ?? '', 4);
   const inHome = thingsInHome(pantry.data ?? [], around).map((t) => t.name);
-  const offered = [...new Set([...inHome, ...COMMON])].filter((n) => !things.some((t) => t.name === n)).slice(0, 10);
+  const offered = [...new Set([...COMMON, ...inHome])].filter((n) => !things.some((t) => t.name === n)).slice(0, 12);
   return (
     <Screen>
       <Title>May these meet?</Title>
@@ -93,7 +100,7 @@ export function MeetScreen({ asked }: Props) {
         label={asked.length === 0 ? 'What, and what with?' : 'And what with?'}
         value={text}
         onChangeText={setText}
-        placeholder="bleach, toilet cleaner"
+        placeholder={asked.length === 0 ? 'bleach, toilet cleaner' : 'another one'}
         maxLength={120}
         onSubmitEditing={() => typed.length > 0 && add(...typed)}
         staysOnEnter
@@ -131,9 +138,16 @@ export function MeetScreen({ asked }: Props) {
       {answer && (
         <>
           <VerdictBanner level={answer.verdict} saying={SAYING[answer.verdict]} />
-          {grouped(answer.answers).map((group) => (
-            <Place key={group.places.join()} {...group} />
-          ))}
+          <View role="list" aria-label="Where">
+            {answer.answers.map(({ scope, verdict }) => (
+              <View key={scope} role="listitem" style={styles.place} testID={`place-${scope}`}>
+                <VerdictMark level={verdict} size={28} />
+                <Body style={styles.where}>{capital(PLACE_WORDS[scope])}</Body>
+                <Body style={[styles.level, { color: LEVEL_INK[verdict] }]}>{LEVEL_WORD[verdict]}</Body>
+              </View>
+            ))}
+          </View>
+          <Reasons answers={answer.answers} />
           {answer.accidents.length > 0 && (
             <Part>
               <Heading>If it has happened</Heading>
@@ -190,41 +204,42 @@ function Kinds({
   );
 }
 
-interface Group {
+interface Reason {
+  readonly finding: Finding;
   readonly places: readonly string[];
-  readonly verdict: Level;
-  readonly findings: MeetingAnswer['findings'];
 }
 
-/** Places of which the same is to be said stand together. */
-function grouped(answers: readonly MeetingAnswer[]): Group[] {
-  const groups = new Map<string, Group>();
-  for (const { scope, verdict, findings } of answers) {
-    const key = findings.map((f) => `${f.code} ${f.level} ${f.happens}`).join('|');
-    const before = groups.get(key);
-    groups.set(key, { verdict, findings, places: [...(before?.places ?? []), PLACE_WORDS[scope]] });
+/** Each finding once, with the places it holds in. */
+function reasonsOf(answers: readonly MeetingAnswer[]): Reason[] {
+  const reasons = new Map<string, Reason>();
+  for (const { scope, findings } of answers) {
+    for (const finding of findings) {
+      const key = `${finding.code} ${finding.level} ${finding.happens}`;
+      const places = [...(reasons.get(key)?.places ?? []), PLACE_WORDS[scope]];
+      reasons.set(key, { finding, places });
+    }
   }
-  return [...groups.values()];
+  return [...reasons.values()];
 }
 
-/** What happens in some places: the worst of it open, the rest behind one tap. */
-function Place({ places, verdict, findings }: Group) {
+/** Why: what hurts or undoes itself open, what is only to mind behind one tap. */
+function Reasons({ answers }: { answers: readonly MeetingAnswer[] }) {
   const [all, setAll] = useState(false);
-  const first = findings.filter((f) => f.level === verdict);
-  const more = findings.filter((f) => f.level !== verdict);
+  const reasons = reasonsOf(answers);
+  const grave = reasons.filter(({ finding }) => finding.level !== 'caution');
+  const shown = [...grave, ...(all || grave.length === 0 ? reasons.filter((r) => !grave.includes(r)) : [])];
+  const hidden = reasons.length - shown.length;
   return (
     <Part>
-      <View style={styles.place}>
-        <VerdictMark level={verdict} size={28} />
-        <Heading>{capital(places.join(', '))}</Heading>
-      </View>
-      {findings.length === 0 && <Body>Nothing found against it.</Body>}
-      {(all ? findings : first).map((f) => (
-        <FindingCard key={f.code} finding={f} sources={f.sources.map((s) => SOURCES[s])} />
+      {shown.map(({ finding, places }) => (
+        <View key={`${finding.code} ${finding.level} ${finding.happens}`} style={styles.reason}>
+          {places.length < answers.length && <Kind>{capital(listOf(places))}</Kind>}
+          <FindingCard finding={finding} sources={finding.sources.map((s) => SOURCES[s])} />
+        </View>
       ))}
-      {more.length > 0 && !all && (
+      {hidden > 0 && (
         <Action
-          title={more.length === 1 ? 'One more thing to mind' : `${more.length} more things to mind`}
+          title={`${hidden} more ${plural(hidden, 'thing', 'things')} to mind`}
           weight="quiet"
           onPress={() => setAll(true)}
         />
@@ -235,5 +250,15 @@ function Place({ places, verdict, findings }: Group) {
 
 const styles = StyleSheet.create({
   chips: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
-  place: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s },
+  place: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: SPACE.m,
+    minHeight: 44,
+    borderBottomWidth: 1,
+    borderBottomColor: COLORS.line,
+  },
+  where: { flex: 1 },
+  level: { fontWeight: '700' },
+  reason: { gap: SPACE.xs },
 });
