@@ -65,6 +65,13 @@ test('every danger that the command line finds is found here, in each place', ()
   }
 });
 
+test('what one of them says of itself alone is no matter of meeting, but a danger is', () => {
+  const { answers } = mayMeet(['vinegar', 'baking soda'].map(thingNamed), ['asthma']);
+  expect(answers.find((a) => a.scope === 'air')!.verdict).toBe('clear');
+  expect(mayMeet(['hydrofluoric acid', 'water'].map(thingNamed)).verdict).toBe('danger');
+  expect(levels('bleach', 'baking soda')[0]).toBe('danger');
+});
+
 test('the first steps that belong to it', () => {
   expect(mayMeet(['bleach', 'vinegar'].map(thingNamed)).accidents.slice(0, 2)).toEqual(['breathed', 'eye']);
   expect(mayMeet(['trichlor', 'vegetable oil'].map(thingNamed)).accidents).toContain('fire');
@@ -106,9 +113,9 @@ test('what in a home must never meet: cupboard, shelf and what was used', () => 
   ];
   expect(neverMeetIn(home).map((n) => [...n.names, n.finding.code].join(' | '))).toEqual([
     'chlorine-bleach | white-vinegar | chlorine-gas',
+    'chlorine-bleach | Clear glass | bleach-with-alcohol',
     'chlorine-bleach | hydrogen-peroxide | bleach-with-peroxide',
     'chlorine-bleach | Washing-soda degreaser | bleach-with-cleaner',
-    'chlorine-bleach | Clear glass | bleach-with-alcohol',
     'white-vinegar | hydrogen-peroxide | peracetic-acid',
   ]);
 });

@@ -58,6 +58,13 @@ function combinations(things: readonly MeetingThing[]): Ingredient[][] {
 /** What each ingredient says of itself alone is no matter of meeting. */
 const OF_ONE_ALONE = ['handled-strong', 'bought-in-formula', 'bleach-decays'];
 
+/** True if one of the things says the same of itself: no matter of meeting. A danger is never left out. */
+const isOfOne = (finding: Finding, alone: readonly Finding[]): boolean =>
+  finding.level !== 'danger' &&
+  alone.some(
+    (a) => a.code === finding.code && a.level === finding.level && a.subjects.join() === finding.subjects.join(),
+  );
+
 const RULE_ORDER = new Map(MIXTURE_RULES.map((r, i) => [r.code, i]));
 
 /** Worst first; within a level in the order of the rules: gas before all else. */
@@ -83,6 +90,7 @@ export function mayMeet(
   const kinds = things.filter((t) => t.unknownKind).map((t) => t.name);
   const together = combinations(things);
   const answers = MEETING_PLACES.map((scope): MeetingAnswer => {
+    const alone = things.flatMap((t) => t.readings.flatMap((r) => meet(r, scope, [], lives, [], room).findings));
     const worst = new Map<string, Finding>();
     for (const ingredients of together) {
       for (const f of [
@@ -90,7 +98,8 @@ export function mayMeet(
         ...dangersOfPairs(ingredients, scope, [], lives, [], room),
       ]) {
         const before = worst.get(f.code);
-        if (OF_ONE_ALONE.includes(f.code) || (before && !isWorse(f.level, before.level))) continue;
+        if (OF_ONE_ALONE.includes(f.code) || isOfOne(f, alone)) continue;
+        if (before && !isWorse(f.level, before.level)) continue;
         worst.set(f.code, f);
       }
     }
@@ -132,5 +141,5 @@ export function neverMeetIn(things: readonly MeetingThing[]): NeverMeet[] {
       }
     });
   });
-  return found;
+  return found.sort((a, b) => worstFirst(a.finding, b.finding));
 }

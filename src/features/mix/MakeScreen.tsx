@@ -167,8 +167,8 @@ function Steps({ making, put, clear, formulaId }: StepsProps) {
         {atOnce ? (
           <>
             <Body style={styles.large}>
-              Set out {vessel.name.toLowerCase()}, open and clean. What you mix is used at once: nothing of it is
-              closed, bottled or kept.
+              Set out, open and clean: {vessel.name}. What you mix is used at once: nothing of it is closed, bottled or
+              kept.
             </Body>
             <Soft>Gloves on, a window open. Never a food or drink bottle, and no lid.</Soft>
           </>
