@@ -30,6 +30,8 @@ const SCREENS: readonly (readonly [name: string, address: string, shows: string]
   ['An entry', '/log/pipit-log-bought', 'Left over from the last owner'],
   ['Something written down', '/log/new', 'With what?'],
   ['Safety', '/safety', 'What may never meet'],
+  ['May these meet?', '/safety/meet', 'Or tap two of these'],
+  ['May these meet, answered', '/safety/meet?with=bleach&with=toilet%20cleaner', 'Breathed fumes'],
   ['Settings', '/settings', 'I measure with'],
 ];
 

@@ -16,10 +16,10 @@ test('peroxide and vinegar are stopped, with the reason, and cannot be made', as
 test('a formula that turns dangerous on the bench loses its way to be made', async ({ page }) => {
   await paste(page, 'Grout paste\n2 parts baking soda\n1 part hydrogen peroxide\nUse: at once');
   await page.getByTestId('next-bottle').click();
-  await expect(page.getByTestId('make-it')).toBeVisible();
+  await expect(page.getByTestId('mix-it')).toBeVisible();
   await page.getByRole('radio', { name: 'Kept in its bottle' }).click();
   await expect(page.getByTestId('stopped')).toBeVisible();
-  await expect(page.getByTestId('make-it')).toHaveCount(0);
+  await expect(page.getByTestId('mix-it')).toHaveCount(0);
   await expect(page.getByTestId('measure-list')).toHaveCount(0);
   await expect(page.getByTestId('finding-pressure')).toBeVisible();
 });
@@ -31,8 +31,10 @@ test('a paste that may not be kept is fine used at once, and goes on', async ({ 
   await expect(page.getByTestId('verdict')).toContainText('Take care');
   await page.getByTestId('next-bottle').click();
   await expect(page.getByRole('radio', { name: 'Used at once, open' })).toBeChecked();
-  await page.getByTestId('make-it').click();
-  await expect(page.getByTestId('label').first()).toContainText('used at once');
+  await expect(page.getByTestId('mix-it')).toBeVisible();
+  // There is nothing to keep: no label, no shelf.
+  await expect(page.getByTestId('make-it')).toHaveCount(0);
+  await expect(page.getByTestId('see-label')).toHaveCount(0);
 });
 
 for (const [what, text] of [

@@ -53,7 +53,7 @@ test('a danger is said with what to do and the first steps; which kind it is, is
   await page.goto('/safety/meet?with=bleach&with=toilet%20cleaner');
   await expect(page.getByTestId('finding-chlorine-gas')).toContainText('Never let them meet');
   await expect(page.getByText('Breathed fumes')).toBeVisible();
-  await page.getByRole('button', { name: 'Chlorine bleach' }).click();
+  await page.getByRole('button', { name: 'Chlorine bleach', exact: true }).click();
   await expect(page.getByTestId('finding-chlorine-gas')).toHaveCount(0);
 });
 
