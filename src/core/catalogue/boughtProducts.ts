@@ -161,6 +161,10 @@ export const BOUGHT_PRODUCTS = [
     names: ['rust stain', 'rusty metal', 'iron filings', 'verdigris'],
     role: 'residue', bulk: 1.5, contents: [['iron-salt', 5, 1, 20, 'w/w']], sources: ['sds-memory'],
   }),
+  powder('zinc', 'zinc', {
+    names: ['galvanised steel', 'galvanized steel', 'galvanised bucket', 'galvanized bucket', 'zinc bucket'],
+    role: 'residue', bulk: 1.5, contents: [['zinc', 95, 5, 100, 'w/w']], sources: ['crc'],
+  }),
   powder('limescale', 'limescale', {
     names: ['lime scale', 'scale', 'water stone', 'hard water scale'],
     role: 'residue', bulk: 1.2, contents: [['chalk', 90, 70, 98, 'w/w']], sources: ['crc'],

@@ -44,6 +44,10 @@ export const POWDERS = [
     names: ['cacl2', 'calcium chloride flakes', 'damp trap crystals', 'moisture absorber crystals', 'calcium chloride salt'],
     bulk: 0.85, contents: [['calcium-chloride', 98, 94, 100, 'w/w']], sources: ['crc-memory', 'label-default'],
   }),
+  powder('aluminium-foil', 'aluminium foil', {
+    names: ['aluminum foil', 'kitchen foil', 'tin foil', 'tinfoil', 'foil', 'aluminium', 'aluminum', 'aluminium pan', 'aluminum pan'],
+    bulk: 0.3, contents: [['aluminium', 99, 97, 100, 'w/w']], sources: ['crc', 'common-practice'],
+  }),
   powder('cream-of-tartar', 'cream of tartar', {
     names: ['potassium bitartrate', 'tartar', 'potassium hydrogen tartrate', 'creme of tartar'],
     bulk: 0.68, contents: [['potassium-bitartrate', 100, 98, 100, 'w/w']], sources: ['common-practice'],

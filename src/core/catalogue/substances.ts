@@ -62,6 +62,8 @@ export type SubstanceId =
   | 'magnesium-sulfate'
   | 'calcium-chloride'
   | 'iron-salt'
+  | 'aluminium'
+  | 'zinc'
   | 'sugar'
   | 'starch'
   | 'protein'
@@ -104,6 +106,8 @@ export type Trait =
   /** Burns with an oxidiser: sugar, oil, flour, glycerin. */
   | 'fuel'
   | 'ketone'
+  /** A metal that alkali and acid dissolve, with hydrogen. */
+  | 'amphoteric-metal'
   /** Boils up with water as it slakes. */
   | 'slaking'
   | 'fermentable'
@@ -320,6 +324,9 @@ const PLAIN: readonly Substance[] = [
   row('magnesium-sulfate', { name: 'Epsom salt', g: 246.47, formula: 'MgSO11H14', spectators: [2, -2], solubility: 71, displacement: 0.5, mohs: 2, hardness: 1, sources: ['crc-memory'] }),
   row('calcium-chloride', { name: 'calcium chloride', g: 147.01, formula: 'CaCl2H4O2', traits: ['chloride'], spectators: [2, -1, -1], solubility: 98, displacement: 0.3, mohs: 2, hardness: 1, sources: ['crc-memory'] }),
   row('iron-salt', { name: 'iron or copper salt', traits: ['peroxide-catalyst', 'metal-salt'], solubility: 30, displacement: 0.3, sources: ['sds-memory'] }),
+
+  row('aluminium', { name: 'aluminium', g: 26.982, formula: 'Al', traits: ['amphoteric-metal'], solubility: 0, displacement: 1 / 2.7, sources: ['crc'] }),
+  row('zinc', { name: 'zinc', g: 65.38, formula: 'Zn', traits: ['amphoteric-metal'], solubility: 0, displacement: 1 / 7.14, sources: ['crc'] }),
 
   row('sugar', { name: 'sugar', traits: ['fuel', 'fermentable', 'perishable', 'clogging'], solubility: 200, displacement: 0.62, sources: ['crc-memory'] }),
   row('starch', { name: 'starch', traits: ['fuel', 'perishable', 'clogging', 'absorbent'], solubility: 0, displacement: 0.65, mohs: 1, sources: ['crc-memory'] }),

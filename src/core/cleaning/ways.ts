@@ -156,7 +156,8 @@ function tryOne(
   const { state, damp, verdict, findings } = candidate.evaluation;
   const out = (because: RuledOut['because'], why: string): Outcome => ({ out: { candidate, because, why } });
   if (verdict === 'danger') return out('danger', findings[0]?.happens ?? '');
-  const passed = passedForSure(excesses(state, surface, at.schools, damp));
+  const met = excesses(state, surface, at.schools, damp);
+  const passed = passedForSure(met);
   const never = passed.find((e) => e.minutes === 0);
   if (never) return out('surface', never.reason);
   const useless = uselessIn(soil, state);
@@ -175,7 +176,7 @@ function tryOne(
   for (const { lift } of found) {
     const dwell = dwellOf(state, application, lift, timed, air);
     if (!dwell) continue;
-    const onSurface = judgeOnSurface({ state, surface, soil, passed, dwellMinutes: dwell.bestMinutes });
+    const onSurface = judgeOnSurface({ state, surface, soil, passed: met, dwellMinutes: dwell.bestMinutes });
     const worst = onSurface.findings.find((f) => f.level === 'danger' || f.rulesOut);
     if (worst) return out(worst.level === 'danger' ? 'danger' : 'surface', worst.happens);
     if (verdict === 'defeats') return out('cancels', findings[0]?.happens ?? '');

@@ -310,3 +310,28 @@ describe('a name that may mean several things', () => {
     expect(verdict(text).verdict).toBe('danger');
   });
 });
+
+describe('where the band of a pH crosses what a surface bears', () => {
+  // Soda by spoon, ±10 %; sealed granite bears alkali up to pH 10.
+  const onGranite = (teaspoons: number) => {
+    const { state, surface } = weigh(`1 tbsp baking soda\n${teaspoons} tsp washing soda\n1 L water`, {
+      scope: 'fresh',
+      surface: surfaceByName('granite-sealed'),
+    });
+    return { pH: state.pH!, found: surface!.findings.find((f) => f.code === 'strips-finish') };
+  };
+
+  test('it is said, with both figures, and does not rule the surface out', () => {
+    const { pH, found } = onGranite(3);
+    expect([pH.value < 10, pH.high > 10]).toEqual([true, true]);
+    expect(found!.happens).toBe(
+      'On granite, sealed it may be too much: its pH is about 9.9, it may be 10.1; granite, sealed bears up to 10.',
+    );
+    expect(found!.rulesOut).toBe(false);
+  });
+
+  test('where the whole band keeps within it nothing is said; where the pH itself passes it, so much', () => {
+    expect(onGranite(1).found).toBeUndefined();
+    expect(onGranite(6).found!.happens).toMatch(/^Fine on granite, sealed up to about \d+ minutes/);
+  });
+});

@@ -292,8 +292,9 @@ export const violentHeat = mixtureRule({
     const hot = state.brought.some((b) => b.water === 'boiling') || HOT.test(words);
     if (lyes.length > 0 && hot) return { level: 'danger', subjects: lyes, as: 'hot' };
     if (slaking.length > 0 && state.waterG > 0) return { level: 'danger', subjects: slaking, as: 'slakes' };
-    const foils = METALS.test(words);
-    if (lyes.length > 0 && foils) return { level: 'danger', subjects: [...lyes, 'aluminium'], as: 'metal' };
+    const metals = bringersOf(state, 'amphoteric-metal');
+    const named = metals.length > 0 ? metals : METALS.test(words) ? ['aluminium or zinc'] : [];
+    if (lyes.length > 0 && named.length > 0) return { level: 'danger', subjects: [...lyes, ...named], as: 'metal' };
     const sulfuric = state.brought.filter((i) => isOver(shareOf(i, 'sulfuric-acid'), SULFURIC_BOILS_ABOVE_PERCENT));
     const watery = state.brought.some((i) => !sulfuric.includes(i) && (i.water !== null || i.form === 'liquid'));
     return formula && sulfuric.length > 0 && watery

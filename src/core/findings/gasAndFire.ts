@@ -56,6 +56,11 @@ export const pressure = mixtureRule({
       why: 'Peroxide gives oxygen as it breaks up, and what lives on sugar and plants breaks it up fast.',
       instead: 'Never in one closed bottle: keep the peroxide by itself.',
     },
+    hydrogen: {
+      happens: 'Closed up, {subjects} give off hydrogen and can burst the bottle.',
+      why: 'Alkali and acid dissolve aluminium and zinc; the hydrogen that comes off burns as well.',
+      instead: 'Never closed up: an open bowl, a window open, no flame near, and poured away after.',
+    },
     dry: {
       happens: 'Dry it keeps; once damp, {subjects} {fizzes|fizz}, and a tight lid can fly off.',
       why: 'Acid and carbonate wait side by side for the first water.',
@@ -80,6 +85,11 @@ export const pressure = mixtureRule({
       const words = { gas: gasText(gasML), bar };
       const as = !amounts ? 'meeting' : subjects.length > 1 ? undefined : 'itself';
       return { level: 'danger', subjects, figures: { gasML, closedPressureBar: state.closedPressureBar }, words, as };
+    }
+    const metals = bringersOf(state, 'amphoteric-metal');
+    const eaters = [...new Set([...bringersOf(state, 'alkali'), ...bringersOf(state, 'acid')])];
+    if (state.holdsWater && metals.length > 0 && eaters.length > 0) {
+      return { level: 'danger', subjects: [...eaters, ...metals], as: 'hydrogen' };
     }
     const fermentGasML = fermentingML(state);
     if (fermentGasML > 0) {

@@ -283,7 +283,7 @@ export const sprayAndLungs = mixtureRule({
   },
   check: ({ state, lives, use, scope, alone, amounts }) => {
     const who = BREATHE_HARDEST.filter(([id]) => lives.includes(id)).map(([, name]) => name);
-    if (who.length === 0 || !(use.inAir || (scope === 'air' && !amounts))) return null;
+    if (who.length === 0 || use.kind === 'reeds' || !(use.inAir || (scope === 'air' && !amounts))) return null;
     for (const s of amounts ? [state] : alone) {
       const what: (readonly [string, readonly string[]])[] = [];
       if (isOver(s.freeAcidPercentAsAcetic, MIST.acidPercent)) what.push(['acid', bringersOf(s, 'acid')]);
