@@ -69,7 +69,7 @@ test('a surface is found by any name; the minutes and what is on it decide', asy
 });
 
 test('alcohol on a hob is a danger there, though fine on a window', async ({ page }) => {
-  await page.goto('/mix/starter-glass');
+  await page.goto('/mix/starter-alcohol-wipe');
   await page.getByText('Check it against a surface').click();
   await page.getByLabel('Type to find').fill('induction');
   await page.getByRole('radio', { name: 'Glass-ceramic or induction hob' }).click();

@@ -122,7 +122,7 @@ export const soapCurdles = mixtureRule({
       level: 'defeats',
       subjects: [...new Set([...bringersOf(state, 'soap'), ...bringersOf(state, 'acid')])],
       figures: { curdledPercent: 100 * share, pH: pH.value },
-      as: amounts ? undefined : 'meeting',
+      as: amounts && state.pH ? undefined : 'meeting',
     };
   },
 });

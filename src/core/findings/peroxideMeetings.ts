@@ -91,7 +91,7 @@ export const unstablePeroxide = mixtureRule({
     }
     const pH = modelPH(state);
     const catalysts = bringersOf(state, 'peroxide-catalyst');
-    const as = catalysts.length > 0 ? 'catalyst' : amounts && pH ? undefined : 'meeting';
+    const as = catalysts.length > 0 ? 'catalyst' : amounts && state.pH ? undefined : 'meeting';
     return {
       level: scope === 'stored' ? 'danger' : 'caution',
       subjects: [...new Set([...bringersOf(state, 'peroxide'), ...bringersOf(state, 'alkali'), ...catalysts])],

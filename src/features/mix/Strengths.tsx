@@ -55,9 +55,18 @@ export function Strengths({
   );
 }
 
+/** Why no single pH is shown. */
+const WITHHELD: Readonly<Record<NonNullable<Evaluation['state']['pHWithheld']>, string>> = {
+  unknown: 'No pH: not all that is in it is known.',
+  borate: 'No single pH: borax and glycerin turn sour together, how far nobody can say beforehand.',
+  salt: 'No single pH: so much salt or soda is beyond what can be reckoned.',
+  alcohol: 'No single pH: over 60 % alcohol the scale of water does not hold.',
+};
+
 /** pH on its strip, with its band, and the other views where carbon dioxide makes a difference. */
 function Acidity({ evaluation }: { evaluation: Evaluation }) {
-  const { pH, acidity, wet } = evaluation.state;
+  const { pH, pHWithheld, acidity, wet } = evaluation.state;
+  if (pHWithheld) return <Soft>{WITHHELD[pHWithheld]}</Soft>;
   if (!pH || !acidity) {
     return <Soft>{wet ? 'No pH: it hardly holds water.' : 'Dry: it has no pH until it meets water.'}</Soft>;
   }
