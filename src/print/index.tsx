@@ -2,7 +2,7 @@
 import { lazy, Suspense, type ComponentProps } from 'react';
 import type { PageBlock } from './pagePdf';
 
-const Sheet = lazy(() => import('./LabelSheet'));
+const Sheet = lazy(async () => ({ default: (await import('./press')).LabelSheet }));
 
 /** The label as it prints, and its files. What sets and prints it is fetched when it is first opened. */
 export const LabelSheet = (props: ComponentProps<typeof Sheet>) =>
@@ -19,6 +19,6 @@ export type { PageBlock } from './pagePdf';
 
 /** Text set on pages of A4, as a PDF. */
 export async function printedPage(blocks: readonly PageBlock[]): Promise<Uint8Array<ArrayBuffer>> {
-  const [{ pagePdf }, { shippedFonts }] = await Promise.all([import('./pagePdf'), import('./fonts')]);
+  const { pagePdf, shippedFonts } = await import('./press');
   return pagePdf(blocks, await shippedFonts());
 }
