@@ -47,6 +47,17 @@ describe('what is left from before', () => {
     ]);
   });
 
+  test('in a small shut room ammonia is a danger with what brings more of it', () => {
+    const salt = residuesAt(TRAY, [entry(bought('ammonium-chloride'))], NOW);
+    const soda = things(ingredientById('washing-soda')!);
+    const levels = (room: 'small' | 'large') =>
+      meetings(soda, salt, NOW, [], room)
+        .filter((m) => m.finding.code === 'ammonia-fumes')
+        .map((m) => m.level);
+    expect(levels('large')).toContain('caution');
+    expect(levels('small')).toContain('danger');
+  });
+
   test('rinsed, it does not', () => {
     expect(found([entry(bought('chlorine-bleach'), { rinsedAt: hoursAgo(1) })])).toEqual([]);
   });

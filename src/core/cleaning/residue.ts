@@ -7,6 +7,7 @@ import { combinationsOf, possibleThings } from '../evaluation/meetNamed';
 import { besideOf } from '../evaluation/recipeText';
 import type { Finding, Level, Scope } from '../findings/finding';
 import { isWorse } from '../findings/finding';
+import type { RoomSize } from '../findings/howUsed';
 import type { Formula } from '../formula/formula';
 import { formulaFromReading } from '../formula/fromReading';
 import { readRecipe } from '../formula/reader/readRecipe';
@@ -148,14 +149,18 @@ function together(
   next: readonly Ingredient[],
   unknown: readonly string[],
   lives: readonly Lives[],
+  room: RoomSize,
 ): readonly Finding[] {
-  const apart = [meet(left, residue.scope, [], lives), meet(next, residue.scope, [], lives)].flatMap((j) => j.findings);
+  const apart = [
+    meet(left, residue.scope, [], lives, [], room),
+    meet(next, residue.scope, [], lives, [], room),
+  ].flatMap((j) => j.findings);
   // What each brings about by itself is not said again: the same finding of the same things.
   const isOld = (f: Finding): boolean => {
     const same = apart.filter((a) => a.code === f.code && a.level === f.level);
     return same.length > 0 && f.subjects.every((name) => same.some((a) => a.subjects.includes(name)));
   };
-  return meet([...left, ...next], residue.scope, unknown, lives).findings.filter(
+  return meet([...left, ...next], residue.scope, unknown, lives, [], room).findings.filter(
     (f) => f.level !== 'clear' && f.level !== 'defeats' && !isOld(f),
   );
 }
@@ -172,6 +177,7 @@ export function meetings(
   residues: readonly Residue[],
   nowMs: number,
   lives: readonly Lives[] = [],
+  room: RoomSize = 'large',
 ): Meeting[] {
   const found: Meeting[] = [];
   for (const residue of residues) {
@@ -180,7 +186,7 @@ export function meetings(
     const coming = next.readings.length > 0 ? next.readings : [[]];
     for (const one of left) {
       for (const other of coming) {
-        for (const finding of together(residue, one, other, unknown, lives)) {
+        for (const finding of together(residue, one, other, unknown, lives, room)) {
           found.push({ residue, level: finding.level, finding, safe: safeWords(residue, nowMs) });
         }
       }

@@ -4,6 +4,7 @@ import { readRecipe } from '../formula/reader/readRecipe';
 import { isWorse } from '../findings/finding';
 import { MIXTURE_RULES } from '../findings/rules';
 import { vagueAmount } from '../findings/notSure';
+import { surfaceByName } from '../catalogue/surfaces';
 import { evaluate } from './evaluate';
 import { USUAL_CIRCUMSTANCES, type Circumstances } from './options';
 import { REMEDIED_CODES, remediesFor } from './remedies';
@@ -32,7 +33,7 @@ const offers = (text: string, code: string, more: Partial<Circumstances> = {}) =
 const said = (text: string, code: string, more: Partial<Circumstances> = {}): string[] =>
   offers(text, code, more).remedies.map((r) => r.id);
 
-// What each must offer: ../shared practice, "what to do instead"; common practice, no source.
+// What each must offer; common practice, no source.
 const CASES: readonly (readonly [text: string, code: string, id: string])[] = [
   ['1 cup peroxide\n1 cup vinegar', 'peracetic-acid', 'split-peroxide-carboxylic-acid'],
   ['1 cup castile soap\n1 cup vinegar', 'soap-curdles', 'swap-dish-soap'],
@@ -49,6 +50,51 @@ const CASES: readonly (readonly [text: string, code: string, id: string])[] = [
 ];
 
 describe('what to do instead', () => {
+  // Water does not put a solvent out: a mixture of acetone or petrol with it still burns.
+  test('a solvent is never thinned to be sound', () => {
+    expect(said('1/4 cup acetone\n2 cups water\n1 tbsp dish soap', 'flammable-liquid')).toEqual(['leave-out-solvent']);
+    expect(said('1 cup white spirit\n1 cup vinegar\n1 tbsp dish soap', 'flammable-liquid')).toEqual([
+      'leave-out-solvent',
+    ]);
+  });
+
+  test('what the surface at hand does not bear is not offered', () => {
+    const text = '1 cup castile soap\n1 cup vinegar';
+    const marble = { surface: surfaceByName('marble') };
+    // Vinegar rules marble out as it is; a rinse of citric acid would etch it no less, soap alone does not.
+    expect(said(text, 'soap-curdles')).toContain('citric-rinse');
+    const soapy = '1/2 cup castile soap\n2 cups water\n1/2 cup lemon juice';
+    const hard = offers(soapy, 'soap-curdles', { surface: surfaceByName('glazed-tile') }).remedies.map((r) => r.id);
+    expect(hard).toContain('citric-rinse');
+    for (const remedy of offers(text, 'soap-curdles', marble).remedies) {
+      const on = judged(remedy.formula, { ...USUAL_CIRCUMSTANCES, ...marble }).surface!;
+      const second = remedy.second && judged(remedy.second, { ...USUAL_CIRCUMSTANCES, ...marble }).surface!;
+      const codes = [...on.findings, ...(second?.findings ?? [])].filter((f) => f.rulesOut).map((f) => f.code);
+      expect(codes.every((c) => c === 'etches-stone')).toBe(true);
+    }
+  });
+
+  test('alcohol for water on varnish, soda on aluminium: nothing that a surface minds anew', () => {
+    const at = { surface: surfaceByName('aluminium'), lives: ['bird'] as const };
+    const { before, remedies } = offers('1 cup peroxide\n1 cup vinegar', 'peracetic-acid', at);
+    expect(before.surface).not.toBeNull();
+    for (const { formula, second } of remedies)
+      for (const f of [formula, ...(second ? [second] : [])]) {
+        const after = judged(f, { ...USUAL_CIRCUMSTANCES, ...at }).surface!;
+        expect(isWorse(after.verdict, before.surface!.verdict)).toBe(false);
+      }
+  });
+
+  test('where birds live, by hand is offered and is milder', () => {
+    const { before, remedies } = offers('1 cup water\n5 drops orange oil\n1 tsp dish soap', 'oil-and-animals', {
+      lives: ['bird'],
+    });
+    expect(before.verdict).toBe('danger');
+    expect(remedies.map((r) => r.id)).toContain('leave-out-essential-oil');
+    const sprayed = offers('20 g washing soda\n1 L water', 'spray-and-lungs', { lives: ['asthma'] }).remedies;
+    expect(sprayed.map((r) => [r.id, r.formula.form])).toContainEqual(['on-a-cloth', 'cloth']);
+  });
+
   test.each(CASES)('%j, %s: offers %s', (text, code, id) => {
     const ids = said(text, code);
     if (id === 'none') expect(ids).toEqual([]);

@@ -8,6 +8,7 @@ import { USUAL_CIRCUMSTANCES, type Circumstances } from '../evaluation/options';
 import type { Formula, Line } from '../formula/formula';
 import { exactly } from '../quantity/span';
 import { mix } from '../mixture/state';
+import { isWorse } from './finding';
 import type { PercentBasis } from '../quantity/amount';
 
 /**
@@ -380,6 +381,33 @@ describe('limits of pH', () => {
       levelOf('soap-curdles', only({ 'acetic-acid': percentAtPH('acetic-acid', to, soap), ...soap }), FRESH);
     expect([at(8.55), at(8.45)]).toEqual(['none', 'defeats']);
   });
+});
+
+/** Percent of acetic acid at which so much of a buffered soap is curdled, 0 to 1. */
+function acidForCurd(share: number, beside: Percents): number {
+  let low = 0;
+  let high = 3;
+  for (let i = 0; i < 50; i++) {
+    const percent = (low + high) / 2;
+    const { soapCurdledFraction } = mix([
+      { ingredient: ownOf({ 'acetic-acid': percent, ...beside }), massG: 100, volumeML: 100 },
+    ]);
+    if ((soapCurdledFraction ?? 0) < share) low = percent;
+    else high = percent;
+  }
+  return (low + high) / 2;
+}
+
+test('a curd of five percent of the soap is seen, less is not', () => {
+  const soap = { soap: 2, 'sodium-bicarbonate': 8 };
+  const at = (share: number): string =>
+    levelOf('soap-curdles', only({ 'acetic-acid': acidForCurd(share, soap), ...soap }), FRESH);
+  expect([at(0.048), at(0.052)]).toEqual(['none', 'defeats']);
+});
+
+test('levels rank: what hurts before what undoes itself, before what is to be minded', () => {
+  const levels = ['clear', 'caution', 'defeats', 'danger'] as const;
+  levels.forEach((a, i) => levels.forEach((b, k) => expect([a, b, isWorse(a, b)]).toEqual([a, b, i > k])));
 });
 
 describe('what is flammable', () => {

@@ -29,13 +29,13 @@ export function PlanScreen() {
   const rooms = useRooms();
   const surfaces = useSurfaces();
   const settings = useSettings();
-  const house = useSupplies();
   const recent = useRecentLog(LOOK_BACK_DAYS);
   const write = useWriteHome();
   const [nowMs] = useState(() => Date.now());
   const [picked, setPicked] = useState<Readonly<Record<number, string>>>({});
   const plan = JOB_PLANS.find((p) => p.id === planId);
   const room = rooms.data?.find((r) => r.id === roomId);
+  const house = useSupplies(room?.small ? 'small' : 'large');
   if (!rooms.isSuccess || !surfaces.isSuccess || !recent.isSuccess || !house.ready) return <Screen>{null}</Screen>;
   if (!plan || !room) {
     return (

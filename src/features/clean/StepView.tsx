@@ -97,6 +97,7 @@ function useStops(part: JobPart): {
     residuesAt({ ...part.place, small }, recent.data ?? [], nowMs),
     nowMs,
     lives,
+    small ? 'small' : 'large',
   );
   return { stops: met.filter((m) => m.level === 'danger'), known: recent.isSuccess, nowMs };
 }

@@ -66,7 +66,7 @@ export function WaysList({ chosen, soil, onSoil }: Props) {
   const router = useRouter();
   const say = useNotice();
   const settings = useSettings();
-  const house = useSupplies();
+  const house = useSupplies(chosen.room?.small ? 'small' : 'large');
   const recent = useRecentLog(LOOK_BACK_DAYS);
   const nowMs = useNow(60_000);
   const write = useWriteHome();

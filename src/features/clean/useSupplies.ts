@@ -3,6 +3,7 @@ import {
   isPastItsDay,
   STARTER_FORMULAS,
   USUAL_CIRCUMSTANCES,
+  type RoomSize,
   weighSupplies,
   type Batch,
   type Candidate,
@@ -27,8 +28,8 @@ function goodBottles(batches: readonly Batch[], nowISO: string): Batch[] {
   return good.filter((b, i) => good.findIndex((o) => o.formula.id === b.formula.id) === i);
 }
 
-/** What the shelf and the cupboard have to clean with. */
-export function useSupplies(): InTheHouse {
+/** What the shelf and the cupboard have to clean with. @param room where it is used: small and shut, its air is judged stricter */
+export function useSupplies(room: RoomSize = 'large'): InTheHouse {
   const settings = useSettings();
   const batches = useBatches();
   const formulas = useFormulas();
@@ -41,6 +42,7 @@ export function useSupplies(): InTheHouse {
       lives: settings.lives,
       hardnessMgPerL: settings.hardnessMgPerL,
       schools: settings.schools,
+      room,
     };
     const bottles = goodBottles(batches.data ?? [], new Date().toISOString());
     const made = new Set(bottles.map((b) => b.formula.id));
@@ -56,5 +58,5 @@ export function useSupplies(): InTheHouse {
         )
       : [];
     return { candidates, at, knowsCupboard: cupboard.length > 0, ready };
-  }, [settings, batches.data, formulas.data, pantry.data, ready]);
+  }, [settings, batches.data, formulas.data, pantry.data, ready, room]);
 }

@@ -41,7 +41,8 @@ export function waysFor(
   const residues = residuesAt({ ...chosen.place, small: chosen.room?.small ?? false }, recent, nowMs);
   const held = found.ways.map((way): HeldWay => ({
     way,
-    meets: residues.length === 0 ? [] : meetings(thingsIn(way.candidate.formula), residues, nowMs, settings.lives),
+    meets:
+      residues.length === 0 ? [] : meetings(thingsIn(way.candidate.formula), residues, nowMs, settings.lives, at.room),
   }));
   // What the person does it with comes first, as long as it is among the ways.
   const usual = chosen.own?.upkeep?.soilId === soil.id ? chosen.own.upkeep.formulaId : null;

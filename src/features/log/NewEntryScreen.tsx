@@ -108,6 +108,8 @@ export function NewEntryScreen() {
             nowMs,
           ),
           nowMs,
+          [],
+          room?.small ? 'small' : 'large',
         )
       : [];
 
