@@ -103,7 +103,9 @@ export function mayMeet(
         worst.set(f.code, f);
       }
     }
-    const findings = [...worst.values()].sort(worstFirst);
+    // That bleach belongs in no mixture is worth a word only where nothing worse is.
+    const others = [...worst.values()].filter((f) => f.code !== 'bleach-in-formula');
+    const findings = (others.some((f) => f.level === 'danger') ? others : [...worst.values()]).sort(worstFirst);
     return { scope, verdict: findings[0]?.level ?? 'clear', findings };
   });
   return {

@@ -50,6 +50,12 @@ const CASES: readonly (readonly [text: string, code: string, id: string])[] = [
 ];
 
 describe('what to do instead', () => {
+  test('the same change is offered once', () => {
+    const titles = offers('1 cup sodium perborate\n1 cup vinegar', 'unstable-peroxide').remedies.map((r) => r.title);
+    expect(titles.length).toBeGreaterThan(0);
+    expect(new Set(titles).size).toBe(titles.length);
+  });
+
   // Water does not put a solvent out: a mixture of acetone or petrol with it still burns.
   test('a solvent is never thinned to be sound', () => {
     expect(said('1/4 cup acetone\n2 cups water\n1 tbsp dish soap', 'flammable-liquid')).toEqual(['leave-out-solvent']);

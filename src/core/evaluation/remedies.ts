@@ -376,7 +376,9 @@ export function remediesFor(finding: Finding, formula: Formula, before: Level, a
     ruledOutBy: ruledOutBy(surface),
     onSurface: surface?.verdict ?? 'clear',
   };
-  return makers
-    .flatMap((make) => make(formula, at, finding))
+  const drafts = makers.flatMap((make) => make(formula, at, finding));
+  // Two ways to the same change are one offer.
+  return drafts
+    .filter((d, i) => drafts.findIndex((o) => o.title === d.title) === i)
     .flatMap((made) => proved(made, finding, asItStands, at) ?? []);
 }

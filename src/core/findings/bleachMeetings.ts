@@ -178,8 +178,9 @@ export const bleachWithCleaner = mixtureRule({
     const others = state.brought.filter(
       (i) => !bleaches.includes(i) && !worse.includes(i) && (i.role === 'bought' || cleaners.includes(i)),
     );
-    if (others.length === 0) return null;
-    const subjects = namesOf([...bleaches, ...others]);
+    // What is not known may be any cleaner.
+    if (others.length === 0 && unknown.length === 0) return null;
+    const subjects = [...new Set([...namesOf([...bleaches, ...others]), ...unknown])];
     const poured = scope === 'stored' || scope === 'fresh';
     if (poured || unknown.length > 0 || unknownKinds.length > 0) return { level: 'danger', subjects };
     return { level: 'caution', subjects, as: 'after' };

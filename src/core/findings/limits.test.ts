@@ -2,6 +2,7 @@ import type { Lives } from '../catalogue/household';
 import type { Content, Ingredient } from '../catalogue/ingredient';
 import { ingredientById } from '../catalogue/lookup';
 import { SUBSTANCES, substance, type SubstanceId } from '../catalogue/substances';
+import { soilByName } from '../catalogue/soils';
 import { surfaceByName } from '../catalogue/surfaces';
 import { evaluate } from '../evaluation/evaluate';
 import { USUAL_CIRCUMSTANCES, type Circumstances } from '../evaluation/options';
@@ -282,6 +283,14 @@ const ROWS: readonly Row[] = [
     'caution',
     'danger',
     { surface: surfaceByName('induction-hob'), scope: 'drain' },
+  ],
+  [
+    'sets-protein-stain',
+    0.3,
+    (p) => only({ 'acetic-acid': p }),
+    'none',
+    'caution',
+    { surface: surfaceByName('cotton'), soil: soilByName('protein') },
   ],
   [
     'etches-stone',
