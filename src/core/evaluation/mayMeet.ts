@@ -58,9 +58,8 @@ function combinations(things: readonly MeetingThing[]): Ingredient[][] {
 /** What each ingredient says of itself alone is no matter of meeting. */
 const OF_ONE_ALONE = ['handled-strong', 'bought-in-formula', 'bleach-decays'];
 
-/** True if one of the things says the same of itself: no matter of meeting. A danger is never left out. */
+/** True if one of the things says the same of itself: no matter of meeting. */
 const isOfOne = (finding: Finding, alone: readonly Finding[]): boolean =>
-  finding.level !== 'danger' &&
   alone.some(
     (a) => a.code === finding.code && a.level === finding.level && a.subjects.join() === finding.subjects.join(),
   );
@@ -98,14 +97,16 @@ export function mayMeet(
         ...dangersOfPairs(ingredients, scope, [], lives, [], room),
       ]) {
         const before = worst.get(f.code);
-        if (OF_ONE_ALONE.includes(f.code) || isOfOne(f, alone)) continue;
-        if (before && !isWorse(f.level, before.level)) continue;
+        if (OF_ONE_ALONE.includes(f.code) || (before && !isWorse(f.level, before.level))) continue;
         worst.set(f.code, f);
       }
     }
-    // That bleach belongs in no mixture is worth a word only where nothing worse is.
-    const others = [...worst.values()].filter((f) => f.code !== 'bleach-in-formula');
-    const findings = (others.some((f) => f.level === 'danger') ? others : [...worst.values()]).sort(worstFirst);
+    const ofMeeting = [...worst.values()].filter((f) => !isOfOne(f, alone));
+    // What one of them is by itself is said where it is a danger, and nothing worse comes of the meeting.
+    const own = ofMeeting.some((f) => f.level === 'danger')
+      ? []
+      : [...worst.values()].filter((f) => isOfOne(f, alone) && f.level === 'danger');
+    const findings = [...ofMeeting, ...own].sort(worstFirst);
     return { scope, verdict: findings[0]?.level ?? 'clear', findings };
   });
   return {
