@@ -1,7 +1,9 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { MIXTURE_RULES } from '../src/core/findings/rules';
 import { SURFACE_RULES } from '../src/core/findings/surfaceHarm';
-import { findingsPage, INPUTS, raisedBy } from './findingsPage';
+import ownMixtures from './cases/own-mixtures.json';
+import variants from './cases/variants.json';
+import { findingsOf, findingsPage, INPUTS, raisedBy } from './findingsPage';
 
 const PAGE = 'docs/findings.md';
 
@@ -26,6 +28,36 @@ test.each(Object.entries(INPUTS).flatMap(([code, rows]) => rows.map((input) => [
     }
   },
 );
+
+/** A sentence with its gaps, as a pattern. */
+const pattern = (sentence: string): string =>
+  sentence
+    .split(/\{[^{}]+\}/)
+    .map((words) => words.replace(/[.*+?^${}()|[\]\\]/g, '\\$&'))
+    .join('.*');
+
+// A wording that nothing brings about could say anything, and a check that takes another in its place fails here.
+test('every wording of every rule is brought about by some input', () => {
+  const mixtures = (ownMixtures as string[][]).map(([kind = '', what = '', args = '']) =>
+    [kind === 'meet' ? `meet: ${what}` : `text: ${what.split('\n').join('; ')}`, args].join(' ').trim(),
+  );
+  const corpus = [...Object.values(INPUTS).flat(), ...mixtures, ...variants].flatMap(findingsOf);
+  // The harms of surfaces share their wordings.
+  const harms = SURFACE_RULES.filter((r) => r.otherWords && 'tooLong' in r.otherWords).map((r) => r.code);
+  const rules = [...MIXTURE_RULES, ...SURFACE_RULES.filter((r) => !harms.slice(1).includes(r.code))];
+  const codesOf = (code: string): readonly string[] => (harms.includes(code) ? harms : [code]);
+  const missing = rules.flatMap((rule) =>
+    Object.entries({ '': rule.words, ...rule.otherWords }).flatMap(([name, { happens, why, instead }]) => {
+      const is = new RegExp(`^${[happens, why, instead].map(pattern).join('\\n')}$`, 'iu');
+      return corpus.some(
+        (f) => codesOf(rule.code).includes(f.code) && is.test([f.happens, f.why, f.instead].join('\n')),
+      )
+        ? []
+        : [`${rule.code} ${name}`];
+    }),
+  );
+  expect(missing).toEqual([]);
+});
 
 test('the page is as the rules say it', () => {
   const page = findingsPage();

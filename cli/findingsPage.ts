@@ -53,11 +53,14 @@ function weighed(input: string): Weighed {
   return JSON.parse(printed.stdout) as Weighed;
 }
 
-/** The findings of one code that an input raises. */
-export function raisedBy(input: string, code: string): Finding[] {
+/** Everything an input raises, on a surface too. */
+export function findingsOf(input: string): readonly Finding[] {
   const { findings, surface } = weighed(input);
-  return [...findings, ...(surface?.findings ?? [])].filter((f) => f.code === code);
+  return [...findings, ...(surface?.findings ?? [])];
 }
+
+/** The findings of one code that an input raises. */
+export const raisedBy = (input: string, code: string): Finding[] => findingsOf(input).filter((f) => f.code === code);
 
 export const INPUTS: Readonly<Record<string, readonly string[]>> = inputs;
 
