@@ -38,7 +38,7 @@ const pattern = (sentence: string): string =>
 
 // A wording that nothing brings about could say anything, and a check that takes another in its place fails here.
 test('every wording of every rule is brought about by some input', () => {
-  const mixtures = (ownMixtures as string[][]).map(([kind = '', what = '', args = '']) =>
+  const mixtures = ownMixtures.map(([kind = '', what = '', args = '']) =>
     [kind === 'meet' ? `meet: ${what}` : `text: ${what.split('\n').join('; ')}`, args].join(' ').trim(),
   );
   const corpus = [...Object.values(INPUTS).flat(), ...mixtures, ...variants].flatMap(findingsOf);

@@ -377,6 +377,13 @@ const ownOf = (of: Percents): Ingredient => ({
 describe('limits of pH', () => {
   test.each([
     ['corrosive-alkali', 'sodium-carbonate', 11.5, {}, {}],
+    [
+      'vessel-material',
+      'sodium-carbonate',
+      9,
+      { 'sodium-bicarbonate': 1 },
+      { vessel: { material: 'aluminium', opaque: true, top: 'flip-cap', heldFood: false } },
+    ],
     ['spray-and-lungs', 'sodium-carbonate', 11, { 'sodium-bicarbonate': 0.1 }, home('bird')],
     ['unstable-peroxide', 'borax', 8 - 0.05, { 'hydrogen-peroxide': 1, 'boric-acid': 2 }, FRESH],
   ] as const)('%s: %s at pH %d', (code, id, pH, beside, where) => {
@@ -424,6 +431,26 @@ describe('what is flammable', () => {
   test('up to 60 °C at the low end of its band', () => {
     expect(levelOf('flammable-liquid', only({ 'spearmint-oil': 10 }, 'v/v'), {})).toBe('caution');
     expect(levelOf('flammable-liquid', only({ 'lavender-oil': 10 }, 'v/v'), {})).toBe('none');
+  });
+
+  // GHS: category 2 below 23 °C. 40 % ethanol flashes at 26 °C, ±3 (handbook table, from memory).
+  test('category 2 begins below 23 °C', () => {
+    const category = (percent: number): number | undefined => {
+      const result = evaluate(
+        { ...FORMULA, lines: only({ ethanol: percent }, 'v/v').map(lineOf) },
+        USUAL_CIRCUMSTANCES,
+      );
+      return result.ok
+        ? result.value.findings.find((f) => f.code === 'flammable-liquid')?.figures.ghsCategory
+        : undefined;
+    };
+    expect([category(39.9), category(40.1)]).toEqual([3, 2]);
+  });
+
+  test('oil from 5 % on burns on, in alcohol too thin to burn itself', () => {
+    const with10 = (oil: number): string =>
+      levelOf('flammable-liquid', only({ ethanol: 10, 'lemon-oil': oil }, 'v/v'), {});
+    expect([with10(4.98), with10(5.02)]).toEqual(['none', 'caution']);
   });
 });
 
