@@ -10,6 +10,8 @@ const ALKALI_CAUTION_PH = 11.5;
 /** Washing soda that acid has used up is no longer strong. */
 const SODA_STILL_STRONG_PH = 10;
 const AMMONIA_CAUTION = 1;
+/** Ammonia that alkali drives out of its salt comes off warm and at once: less of it is enough, percent w/w (common practice, no source). */
+const DRIVEN_AMMONIA_CAUTION = 0.1;
 /** Free ammonia from this strength on burns, percent w/w (EU classification of solutions, from memory). */
 const AMMONIA_BURNS_ABOVE = 10;
 /** Mineral acid weaker than this in its own bottle is a soft drink's, percent. */
@@ -189,6 +191,10 @@ export const corrosiveAlkali = mixtureRule({
   },
 });
 
+/** Free ammonia that is worth a word, percent w/w. */
+const sayFrom = (state: MixtureState): number =>
+  (state.grams['ammonium-chloride'] ?? 0) > 0 && has(state, 'alkali') ? DRIVEN_AMMONIA_CAUTION : AMMONIA_CAUTION;
+
 export const ammoniaFumes = mixtureRule({
   code: 'ammonia-fumes',
   looksFor: 'ammonia fumes',
@@ -206,12 +212,12 @@ export const ammoniaFumes = mixtureRule({
     },
     together: {
       happens: '{subjects} together give off ammonia fumes.',
-      why: 'The alkali drives the ammonia out of its salt; above about 1 % it stings eyes and nose.',
+      why: 'The alkali drives the ammonia out of its salt; it stings eyes and nose at once.',
       instead: 'Keep them apart; window open where they have met.',
     },
     driven: {
       happens: '{subjects} {gives|give} off ammonia fumes: the alkali drives the ammonia out of its salt.',
-      why: 'Free ammonia comes to {ammoniaPercentWW} %; above about 1 % it stings eyes and nose.',
+      why: 'Free ammonia comes to {ammoniaPercentWW} %; driven out it stings eyes and nose at once.',
       instead: 'Leave the salt or the alkali out; window open where they have met.',
     },
   },
@@ -219,8 +225,8 @@ export const ammoniaFumes = mixtureRule({
     const small = s.room === 'small';
     const beside = has(s.state, 'hypochlorite');
     const found = worstByStrength(s, (state) => {
-      if (!has(state, 'ammonia-source') || !isOver(state.ammoniaPercentWW, AMMONIA_CAUTION)) return null;
       const fromSalt = (state.grams.ammonia ?? 0) === 0;
+      if (!has(state, 'ammonia-source') || !isOver(state.ammoniaPercentWW, sayFrom(state))) return null;
       return {
         level: small || beside ? 'danger' : 'caution',
         subjects: [
@@ -232,7 +238,7 @@ export const ammoniaFumes = mixtureRule({
     });
     if (found || s.amounts) return found;
     // Neither the salt nor the alkali gives it off alone.
-    return has(s.state, 'ammonia-source') && isOver(s.state.ammoniaPercentWW, AMMONIA_CAUTION)
+    return has(s.state, 'ammonia-source') && isOver(s.state.ammoniaPercentWW, sayFrom(s.state))
       ? {
           level: small || beside ? 'danger' : 'caution',
           subjects: [...new Set([...bringersOf(s.state, 'ammonia-source'), ...bringersOf(s.state, 'alkali')])],
@@ -245,7 +251,7 @@ export const ammoniaFumes = mixtureRule({
 /** Sulfuric acid stronger than this boils up with water, percent as poured (data sheets, from memory). */
 const SULFURIC_BOILS_ABOVE_PERCENT = 20;
 /** Hot water is water too, where a line says so. */
-const HOT = /\b(?:hot|boiling|boiled) water\b/;
+const HOT = /\b(?:hot|boiling) water\b/;
 
 export const violentHeat = mixtureRule({
   code: 'violent-heat',

@@ -139,6 +139,14 @@ const ROWS: readonly Row[] = [
   ['corrosive-alkali', 10, (p) => only({ ammonia: p / 0.9962 }, 'w/w'), 'caution', 'danger'],
   ['ammonia-fumes', 1, (p) => only({ ammonia: p / 0.9945 }, 'w/w'), 'none', 'caution', FRESH],
   ['ammonia-fumes', 1, (p) => only({ ammonia: p / 0.9945 }, 'w/w'), 'none', 'danger', { ...FRESH, room: 'small' }],
+  [
+    'ammonia-fumes',
+    0.1,
+    (p) => only({ 'ammonium-chloride': (p / 0.9965) * (53.491 / 17.031), 'sodium-hydroxide': 3 }, 'w/w'),
+    'none',
+    'caution',
+    FRESH,
+  ],
   // What cancels out.
   [
     'neutralised',
