@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import {
-  besideOf,
+  recipeTextOf,
   evaluate,
   evaluateAndPlan,
   formulaFromReading,
@@ -13,7 +13,7 @@ import {
   surfaceByName,
   SURFACES,
   toolSet,
-  USUAL_CIRCUMSTANCES,
+  DEFAULT_CONTEXT,
   weighSupplies,
   type Formula,
   type Vessel,
@@ -50,7 +50,7 @@ const BOTTLE: Vessel = {
   opaque: false,
 };
 const TOOLS = toolSet(['cups', 'spoons', 'jug'], 'us');
-const AT = USUAL_CIRCUMSTANCES;
+const AT = DEFAULT_CONTEXT;
 
 /** Median time of one run in ms: rounds of many runs, so that one slow round does not count. */
 function medianMs(work: (round: number) => unknown, runs = 200, rounds = 25): number {
@@ -67,7 +67,7 @@ function readScaleJudge(text: string): unknown {
   const reading = readRecipe(text, { measures: 'us' });
   const formula = formulaFromReading(reading, 'f', 'F', 'us');
   if (!formula) throw new Error('nothing was read');
-  const result = evaluateAndPlan(formula, BOTTLE, TOOLS, AT, besideOf(reading));
+  const result = evaluateAndPlan(formula, BOTTLE, TOOLS, AT, recipeTextOf(reading));
   if (!result.ok) throw new Error(result.problems[0]?.message);
   return result.value;
 }
@@ -154,7 +154,7 @@ function manyLines(formula: Formula, count: number): Formula {
 }
 
 function wholeEvaluation(): void {
-  const at = { ...USUAL_CIRCUMSTANCES, surface: surfaceByName('marble'), dwellMinutes: 5 };
+  const at = { ...DEFAULT_CONTEXT, surface: surfaceByName('marble'), dwellMinutes: 5 };
   const formula = formulaOf(SIX_LINES);
   const ms = medianMs(() => evaluate(formula, at), 500);
   const solution = bareSolution();
@@ -189,10 +189,10 @@ function wholeEvaluation(): void {
 function allWays(): void {
   const air = { roomC: 20, humidityPercent: 60 };
   const rank = (): number => {
-    const candidates = weighSupplies({ shelf: [], formulas: STARTER_FORMULAS, cupboard: null }, USUAL_CIRCUMSTANCES);
+    const candidates = weighSupplies({ shelf: [], formulas: STARTER_FORMULAS, cupboard: null }, DEFAULT_CONTEXT);
     let ways = 0;
     for (const surface of SURFACES) {
-      for (const soil of SOILS) ways += rankWays(candidates, surface, soil, USUAL_CIRCUMSTANCES, air).ways.length;
+      for (const soil of SOILS) ways += rankWays(candidates, surface, soil, DEFAULT_CONTEXT, air).ways.length;
     }
     return ways;
   };

@@ -43,11 +43,11 @@ test('every wording of every rule is brought about by some input', () => {
   );
   const corpus = [...Object.values(INPUTS).flat(), ...mixtures, ...variants].flatMap(findingsOf);
   // The harms of surfaces share their wordings.
-  const harms = SURFACE_RULES.filter((r) => r.otherWords && 'tooLong' in r.otherWords).map((r) => r.code);
+  const harms = SURFACE_RULES.filter((r) => r.variants && 'tooLong' in r.variants).map((r) => r.code);
   const rules = [...MIXTURE_RULES, ...SURFACE_RULES.filter((r) => !harms.slice(1).includes(r.code))];
   const codesOf = (code: string): readonly string[] => (harms.includes(code) ? harms : [code]);
   const missing = rules.flatMap((rule) =>
-    Object.entries({ '': rule.words, ...rule.otherWords }).flatMap(([name, { happens, why, instead }]) => {
+    Object.entries({ '': rule.message, ...rule.variants }).flatMap(([name, { happens, why, instead }]) => {
       const is = new RegExp(`^${[happens, why, instead].map(pattern).join('\\n')}$`, 'iu');
       return corpus.some(
         (f) => codesOf(rule.code).includes(f.code) && is.test([f.happens, f.why, f.instead].join('\n')),

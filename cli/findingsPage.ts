@@ -1,10 +1,10 @@
 import {
-  besideOf,
+  recipeTextOf,
   evaluate,
   formulaFromReading,
   readRecipe,
-  USUAL_CIRCUMSTANCES,
-  type Circumstances,
+  DEFAULT_CONTEXT,
+  type EvaluationContext,
   type Finding,
 } from '../src/core';
 import inputs from './cases/findings.json';
@@ -16,7 +16,7 @@ import { run } from './run';
  */
 
 /** Bottles that the command line does not know. */
-const VESSELS: Readonly<Record<string, Circumstances['vessel']>> = {
+const VESSELS: Readonly<Record<string, EvaluationContext['vessel']>> = {
   aluminium: { material: 'aluminium', opaque: true, top: 'flip-cap', heldFood: false },
   polystyrene: { material: 'polystyrene', opaque: true, top: 'flip-cap', heldFood: false },
   clear: { material: 'glass', opaque: false, top: 'flip-cap', heldFood: false },
@@ -32,7 +32,7 @@ function inVessel(text: string, vessel: string): Weighed {
   const reading = readRecipe(text, { measures: 'us' });
   const formula = formulaFromReading(reading, 'page', 'Page', 'us');
   const result =
-    formula && evaluate(formula, { ...USUAL_CIRCUMSTANCES, vessel: VESSELS[vessel] ?? null }, besideOf(reading));
+    formula && evaluate(formula, { ...DEFAULT_CONTEXT, vessel: VESSELS[vessel] ?? null }, recipeTextOf(reading));
   if (!result?.ok) throw new Error(`Not read: ${text}`);
   return result.value;
 }

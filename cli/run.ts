@@ -1,16 +1,16 @@
 import { parseArgs } from 'node:util';
 import {
-  besideOf,
+  recipeTextOf,
   DEFAULT_SETTINGS,
   evaluateAndPlan,
   formulaFromReading,
   HARDNESS_RANGE,
-  LIVES,
+  HOUSEHOLD_MEMBERS,
   lineText,
-  meetNamed,
+  checkCompatibilityByName,
   MEASURE_SYSTEMS,
   mixtureReport,
-  NOTHING_BESIDE,
+  NO_TEXT,
   rankWays,
   readFormulaFile,
   readRecipe,
@@ -25,15 +25,15 @@ import {
   surfaceByName,
   SURFACES,
   toolSet,
-  USUAL_CIRCUMSTANCES,
-  USUALLY_KEPT,
+  DEFAULT_CONTEXT,
+  DEFAULT_STORAGE,
   USE_FORMS,
   weighSupplies,
-  type Beside,
-  type Circumstances,
+  type RecipeText,
+  type EvaluationContext,
   type Formula,
-  type KeptHow,
-  type Lives,
+  type StorageConditions,
+  type HouseholdMember,
   type MeasureSystem,
   type RoomSize,
   type Soil,
@@ -62,7 +62,7 @@ const HELP = `npm run -s evaluate -- (--text FILE | --formula FILE | --meet A B 
   --bottle 500mL   scale to this bottle        --headspace 10   percent left free
   --scope SCOPE    ${SCOPES.join(' | ')}
   --surface ID     --soil ID                   --dwell MINUTES on the surface
-  --hardness MG    tap water, mg/L as CaCO3    --lives ${LIVES.join(',')}
+  --hardness MG    tap water, mg/L as CaCO3    --lives ${HOUSEHOLD_MEMBERS.join(',')}
   --form FORM      ${USE_FORMS.join(' | ')}: how it gets there; default: what can be poured is sprayed
   --room ROOM      ${ROOM_SIZES.join(' | ')}: small is a small room that is shut; default large
   --cup CUP        ${MEASURE_SYSTEMS.join(' | ')}
@@ -120,18 +120,18 @@ function soilOf(text: string | undefined): Soil | null {
   return soil;
 }
 
-function livesOf(text: string | undefined): Lives[] {
+function livesOf(text: string | undefined): HouseholdMember[] {
   if (text === undefined) return [];
   return text
     .split(',')
     .map((t) => t.trim())
     .filter(Boolean)
-    .map((t) => oneOf<Lives>('lives', t, LIVES, 'cat'));
+    .map((t) => oneOf<HouseholdMember>('lives', t, HOUSEHOLD_MEMBERS, 'cat'));
 }
 
 interface Wanted {
   readonly formula: Formula;
-  readonly beside: Beside;
+  readonly beside: RecipeText;
   readonly texts: ReadonlyMap<string, string>;
 }
 
@@ -139,7 +139,7 @@ function formulaOf(values: ReturnType<typeof parsed>['values'], cup: MeasureSyst
   if (values.formula !== undefined) {
     const read = readFormulaFile(contentsOf(values.formula, readText));
     if (!read.ok) throw new Unreadable(`--formula: ${read.problems[0]?.message ?? 'not accepted.'}`);
-    return { formula: read.value, beside: NOTHING_BESIDE, texts: new Map() };
+    return { formula: read.value, beside: NO_TEXT, texts: new Map() };
   }
   const text = contentsOf(values.text ?? '-', readText);
   if (text.trim() === '')
@@ -152,22 +152,22 @@ function formulaOf(values: ReturnType<typeof parsed>['values'], cup: MeasureSyst
       `Line ${line}: no amount and no known ingredient found. Accepted: lines such as "1 cup white vinegar" or "10 drops tea tree oil".`,
     );
   }
-  const beside = besideOf(reading);
-  return { formula, beside, texts: new Map(formula.lines.map((l) => [l.id, l.text ?? ''])) };
+  const recipeText = recipeTextOf(reading);
+  return { formula, beside: recipeText, texts: new Map(formula.lines.map((l) => [l.id, l.text ?? ''])) };
 }
 
-function meetingReport(names: readonly string[], { scope, lives, room }: Circumstances): object {
+function meetingReport(names: readonly string[], { scope, household, room }: EvaluationContext): object {
   if (names.length < 2) throw new Unreadable('--meet needs at least two names, such as --meet bleach vinegar.');
-  const { verdict, findings, state, likely } = meetNamed(names, scope, lives, room);
+  const { verdict, findings, state, likely } = checkCompatibilityByName(names, scope, household, room);
   const lines = likely.map((i) => ({ text: i.name, ingredient: i.id }));
   return { verdict, findings, mixture: mixtureReport(state), lines, shelfLife: null, surface: null };
 }
 
 /** The starter formulas ranked for a surface and a soil, and what is ruled out. */
-function waysReport(surface: Surface, soil: Soil, at: Circumstances): object {
+function waysReport(surface: Surface, soil: Soil, context: EvaluationContext): object {
   const supplies = { shelf: [], formulas: STARTER_FORMULAS, cupboard: null };
   const air = { roomC: DEFAULT_SETTINGS.roomC, humidityPercent: DEFAULT_SETTINGS.humidityPercent };
-  const { ways, ruledOut, first, beyond } = rankWays(weighSupplies(supplies, at), surface, soil, at, air);
+  const { ways, ruledOut, first, beyond } = rankWays(weighSupplies(supplies, context), surface, soil, context, air);
   return {
     surface: surface.id,
     soil: soil.id,
@@ -208,27 +208,32 @@ function report(args: readonly string[], readText: ReadText): object | string {
   const dwell = numberIn('dwell', values.dwell, 0, 100_000, -1);
   const hardness = numberIn('hardness', values.hardness, HARDNESS_RANGE.low, HARDNESS_RANGE.high, -1);
   const capacityML = values.bottle === undefined ? null : bottleML(values.bottle, cup);
-  const at: Circumstances = {
-    ...USUAL_CIRCUMSTANCES,
+  const context: EvaluationContext = {
+    ...DEFAULT_CONTEXT,
     scope: scopeGiven ?? 'stored',
     surface: surfaceOf(values.surface),
     soil: soilOf(values.soil),
     dwellMinutes: dwell < 0 ? null : dwell,
-    headspacePercent: numberIn('headspace', values.headspace, 1, 90, USUAL_CIRCUMSTANCES.headspacePercent),
-    lives: livesOf(values.lives),
+    headspacePercent: numberIn('headspace', values.headspace, 1, 90, DEFAULT_CONTEXT.headspacePercent),
+    household: livesOf(values.lives),
     form: values.form === undefined ? null : oneOf<UseForm>('form', values.form, USE_FORMS, 'cloth'),
     room: oneOf<RoomSize>('room', values.room, ROOM_SIZES, 'large'),
     hardnessMgPerL: hardness < 0 ? null : hardness,
   };
-  if (names) return meetingReport(names, at);
-  if (ranks && at.surface && at.soil) return waysReport(at.surface, at.soil, at);
+  if (names) return meetingReport(names, context);
+  if (ranks && context.surface && context.soil) return waysReport(context.surface, context.soil, context);
   const wanted = formulaOf(values, cup, readText);
-  return recipeReport(wanted, at, cup, capacityML);
+  return recipeReport(wanted, context, cup, capacityML);
 }
 
 /** A formula weighed up, and scaled to a bottle where one is given. */
-function recipeReport(wanted: Wanted, at: Circumstances, cup: MeasureSystem, capacityML: number | null): object {
-  const { formula, beside, texts } = wanted;
+function recipeReport(
+  wanted: Wanted,
+  context: EvaluationContext,
+  cup: MeasureSystem,
+  capacityML: number | null,
+): object {
+  const { formula, beside: recipeText, texts } = wanted;
   const vessel: Vessel = {
     id: 'given',
     name: 'bottle',
@@ -237,18 +242,18 @@ function recipeReport(wanted: Wanted, at: Circumstances, cup: MeasureSystem, cap
     material: 'unknown',
     opaque: false,
   };
-  const outcome = evaluateAndPlan(formula, vessel, toolSet(['cups', 'spoons', 'jug'], cup), at, beside);
+  const outcome = evaluateAndPlan(formula, vessel, toolSet(['cups', 'spoons', 'jug'], cup), context, recipeText);
   if (!outcome.ok) throw new Unreadable(outcome.problems[0]?.message ?? 'The amounts cannot be brought together.');
   const { evaluation, plan } = outcome.value;
   const poured = new Map(plan.lines.map((l) => [l.line.id, l]));
   // A danger is neither scaled nor measured out.
   const scales = capacityML !== null && evaluation.verdict !== 'danger';
-  const how: KeptHow = { ...USUALLY_KEPT, use: at.scope === 'fresh' ? 'fresh' : formula.use };
+  const how: StorageConditions = { ...DEFAULT_STORAGE, use: context.scope === 'fresh' ? 'fresh' : formula.use };
   return {
     verdict: evaluation.verdict,
     findings: evaluation.findings,
     mixture: mixtureReport(evaluation.state),
-    lines: evaluation.quantified.portions.map((portion) => {
+    lines: evaluation.resolved.portions.map((portion) => {
       const scaled = scales ? poured.get(portion.line.id) : undefined;
       const { kind } = portion.line.amount;
       const ownDrops = kind === 'drops' ? portion.line.amount.value : null;

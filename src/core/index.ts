@@ -1,8 +1,8 @@
 /** The door of the core: what everyone outside may call. */
 
 export { evaluate, type Evaluation, type SurfaceEvaluation } from './evaluation/evaluate';
-export { meet } from './evaluation/meet';
-export { NOTHING_BESIDE, USUAL_CIRCUMSTANCES, type Beside, type Circumstances } from './evaluation/options';
+export { checkCompatibility } from './evaluation/meet';
+export { NO_TEXT, DEFAULT_CONTEXT, type RecipeText, type EvaluationContext } from './evaluation/options';
 export { evaluateAndPlan, type PouredLine, type PourPlan } from './evaluation/pourPlan';
 export { compare, type Comparison } from './evaluation/compare';
 export {
@@ -18,14 +18,14 @@ export {
   notableShifts,
   strengthShifts,
   strengthsOf,
-  type Strength as MixtureStrength,
+  MixtureStrength,
   type StrengthKey,
   type StrengthShift,
 } from './evaluation/strengths';
 export { amountNumber, whatIf, whatIfAt, withAmount, type WhatIfPoint } from './evaluation/whatIf';
 export { mixtureReport } from './evaluation/report';
 
-export { readRecipe, MOST_TEXT } from './formula/reader/readRecipe';
+export { readRecipe, MAX_TEXT } from './formula/reader/readRecipe';
 export {
   isDoubtful,
   isOpen,
@@ -39,17 +39,17 @@ export {
 } from './formula/reader/reading';
 export { fromWhatThereIs, coverML, type Floor, type Have } from './formula/batchSize';
 export { freeLineId, withLine, withLineChanged, withLineMoved, withoutLine } from './formula/change';
-export { concentrated, dilutedWith, mostTimes } from './formula/concentrate';
+export { concentrated, dilutedWith, maxTimes } from './formula/concentrate';
 export { readAmount } from './formula/reader/readAmount';
 export { formulaFromReading } from './formula/fromReading';
-export { besideOf } from './evaluation/recipeText';
-export { meetNamed } from './evaluation/meetNamed';
+export { recipeTextOf } from './evaluation/recipeText';
+export { checkCompatibilityByName } from './evaluation/meetNamed';
 export { amountText, formulaText, lineText } from './formula/card';
 export { disagreements, type Disagreement } from './formula/dualAmount';
 export { isStarter, STARTER_FAMILIES, STARTER_FORMULAS, type StarterFamily } from './formula/starters';
-export { checked, checkFormula } from './formula/schema';
+export { validate, checkFormula } from './formula/schema';
 export {
-  MOST_LINES,
+  MAX_LINES,
   type Formula,
   type FormulaUse,
   type IngredientRef,
@@ -57,14 +57,19 @@ export {
   type Strength,
 } from './formula/formula';
 export { resolveIngredient } from './formula/resolve';
-export type { Outcome, Problem } from './formula/problem';
+export type { Result, Problem } from './formula/problem';
 
 export { findIngredient, ingredientById, searchIngredients, INGREDIENTS } from './catalogue/lookup';
 export type { Ingredient } from './catalogue/ingredient';
 export { SURFACES, surfaceByName, type Surface, type SurfaceGroup } from './catalogue/surfaces';
 export { SOILS, soilByName, type Soil } from './catalogue/soils';
-export { LIVES, type Lives } from './catalogue/household';
-export { SCHOOLS, type School, type SchoolChoices, type SchoolId } from './catalogue/schools';
+export { HOUSEHOLD_MEMBERS, type HouseholdMember } from './catalogue/household';
+export {
+  DISPUTED_ADVICE,
+  type DisputedAdvice,
+  type AdvicePreferences,
+  type DisputedAdviceId,
+} from './catalogue/schools';
 export { SOURCES, type SourceKey } from './catalogue/sources';
 export {
   DEFAULT_HEADSPACE_PERCENT,
@@ -88,7 +93,7 @@ export { SCOPES, type Finding, type Level, type Scope } from './findings/finding
 export { ROOM_SIZES, type RoomSize } from './findings/howUsed';
 export { FORMULA_KINDS, USE_FORMS, type FormulaKind, type UseForm } from './formula/use';
 
-export { discardBy, isPastItsDay, type Batch, type BatchState } from './keeping/batch';
+export { discardBy, isExpired, type Batch, type BatchState } from './keeping/batch';
 export { costOf, type Cost } from './keeping/cost';
 export type { PantryItem } from './keeping/pantry';
 export { labelOf, type LabelContent } from './keeping/label';
@@ -96,8 +101,8 @@ export {
   isUsedAtOnce,
   shelfLife,
   storageAdvice,
-  USUALLY_KEPT,
-  type KeptHow,
+  DEFAULT_STORAGE,
+  type StorageConditions,
   type ShelfLife,
 } from './keeping/shelfLife';
 
@@ -114,25 +119,25 @@ export { guideSteps, type GuideStep } from './cleaning/guide';
 export { applicationOf, type Application } from './cleaning/application';
 export { jointsFinding, jointsOf, type Joint } from './cleaning/joints';
 export { amountForArea, type AmountFor } from './cleaning/amountFor';
-export { envelopeOf, questionsAbout, type HomeSurface, type Room, type Upkeep } from './cleaning/homeSurface';
+export { toleranceOf, questionsAbout, type HomeSurface, type Room, type Upkeep } from './cleaning/homeSurface';
 export { ROOM_KINDS, roomKind, type RoomKind, type RoomKindId, type UsualSurface } from './catalogue/roomKinds';
 export { JOB_PLANS, type JobPlan } from './catalogue/jobPlans';
 export {
   atStep,
   indexOfStep,
-  isOver,
-  nextHands,
-  repeated,
+  isJobFinished,
+  nextPart,
+  repeatPart,
   stepOf,
-  wantsOf,
+  statusOf,
   withPart,
   type Job,
   type JobPart,
   type JobPlace,
-  type Wants,
+  type PartStatus,
 } from './cleaning/job';
 export {
-  edited,
+  editEntry,
   monthOf,
   NO_RATING,
   overall,
@@ -146,25 +151,25 @@ export { EVERYTHING, filterLog, groupLog, type LogFilter, type LogGroup, type Lo
 export {
   LOOK_BACK_DAYS,
   ingredientsUsed,
-  thingsIn,
-  meetings,
+  ingredientsOfFormula,
+  residueConflicts,
   residuesAt,
-  type Meeting,
+  type ResidueConflict,
   type Residue,
   type Spot,
-  type UsedThings,
+  type UsedIngredients,
 } from './cleaning/residue';
 export {
-  adjusted,
-  ended,
+  adjustTimer,
+  endTimer,
   nextEventMs,
-  snoozed,
+  snoozeTimer,
   startTimer,
   timerAt,
   tookMinutes,
-  untold,
-  wetted,
-  withTold,
+  dueEvents,
+  recordRewet,
+  markNotified,
   type EndReason,
   type Phase,
   type Timer,
@@ -196,7 +201,7 @@ export { readLogCsv, writeLogCsv } from './exchange/logCsv';
 export { ingredientOfLine } from './formula/resolve';
 export { formulaSchema } from './formula/schema';
 export { addUseInRecord, readFormulaFile, readHomeFile, writeFormulaFile, writeHomeFile } from './exchange/homeFile';
-export { migrated, type Migration } from './exchange/migration';
+export { migrate, type Migration } from './exchange/migration';
 
 export type { Amount } from './quantity/amount';
 export { brimfulML, volumeToHeightML, type PouredScale, type Profile } from './quantity/fillMarks';
@@ -207,13 +212,13 @@ export { readWeightMeasurement, WEIGHT_MEASUREMENT, WEIGHT_SCALE_SERVICE } from 
 export { DROPS_PER_ML_RANGE } from './quantity/drops';
 export { FIRST_STEPS, accidentsOf, type Accident } from './findings/firstAid';
 export {
-  mayMeet,
-  MEETING_PLACES,
-  neverMeetIn,
-  thingNamed,
-  type MayMeet,
-  type MeetingAnswer,
-  type MeetingThing,
-  type NeverMeet,
+  compatibilityReport,
+  COMPATIBILITY_SCOPES,
+  incompatiblePairs,
+  substanceNamed,
+  type CompatibilityReport,
+  type CompatibilityAnswer,
+  type NamedSubstance,
+  type IncompatiblePair,
 } from './evaluation/mayMeet';
 export { listOf, plural } from './text/english';

@@ -1,6 +1,6 @@
 import {
   batchSchema,
-  checked,
+  validate,
   DEFAULT_SETTINGS,
   formulaSchema,
   homeSurfaceSchema,
@@ -15,7 +15,7 @@ import {
   type Home,
   type HomeSurface,
   type Job,
-  type Outcome,
+  type Result,
   type PantryItem,
   type Room,
   type Settings,
@@ -74,9 +74,9 @@ const SCHEMAS = {
 export const SETTINGS_ID = 'settings';
 
 /** A record as read from storage, or what is wrong with it. Settings from before a field existed take its default. */
-export function checkRecord<N extends CollectionName>(name: N, value: unknown): Outcome<Records[N]> {
+export function checkRecord<N extends CollectionName>(name: N, value: unknown): Result<Records[N]> {
   const whole = name === 'settings' && typeof value === 'object' ? { ...DEFAULT_SETTINGS, ...value } : value;
-  return checked<Records[N]>(SCHEMAS[name], whole);
+  return validate<Records[N]>(SCHEMAS[name], whole);
 }
 
 /** A record as read from storage. */

@@ -1,4 +1,4 @@
-import { migrated, type Home, type Migration } from '../core';
+import { migrate, type Home, type Migration } from '../core';
 import { LIST_IN_HOME, LISTS, SETTINGS_ID, type CollectionName, type Records } from './collections';
 import { byMonth, writePage } from './logPages';
 
@@ -46,7 +46,7 @@ export function nextGeneration(
     const rest = key.slice(prefix.length);
     try {
       const value = { collection: rest.split('/')[0], value: JSON.parse(raw) as unknown };
-      const next = migrated(value, from.schema, schema, migrations) as { value: unknown };
+      const next = migrate(value, from.schema, schema, migrations) as { value: unknown };
       entries[`${head.generation}/${rest}`] = JSON.stringify(next.value);
     } catch (error) {
       if (!(error instanceof SyntaxError)) throw error;

@@ -1,4 +1,4 @@
-import { startTimer, withTold, type LogEntry } from '@/core';
+import { startTimer, markNotified, type LogEntry } from '@/core';
 import { entryOf } from '@/testing/entry';
 import { MemoryStorage } from '@/testing/memoryStorage';
 import type { Changes } from './changes';
@@ -156,7 +156,9 @@ describe('a wait in two tabs', () => {
     await a.put([{ collection: 'timer', value: timer }]);
     const due = Date.parse(NOV) + 11 * 60_000;
     const tell = (store: Store): Promise<unknown> =>
-      store.update('timer', 't', (t) => (withTold(t, due).told.length === t.told.length ? t : withTold(t, due)));
+      store.update('timer', 't', (t) =>
+        markNotified(t, due).told.length === t.told.length ? t : markNotified(t, due),
+      );
     const rang = await Promise.all([tell(a), tell(b), tell(a), tell(b)]);
     expect(rang.filter((r) => r !== null)).toHaveLength(1);
     expect((await b.all('timer'))[0]?.told).toEqual(['useful', 'best']);

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import jsQR from 'jsqr';
 import { PDFDocument } from 'pdf-lib';
-import { evaluate, formulaText, labelOf, STARTER_FORMULAS, USUAL_CIRCUMSTANCES, VESSEL_SHAPES } from '@/core';
+import { evaluate, formulaText, labelOf, STARTER_FORMULAS, DEFAULT_CONTEXT, VESSEL_SHAPES } from '@/core';
 import { codeOf } from './code';
 import { labelFonts } from './fonts';
 import { labelLayout, labelSizeFor, type LabelFacts, type Modules } from './labelLayout';
@@ -16,7 +16,7 @@ const fonts = labelFonts(face(400), face(700));
 
 const factsOf = (id: string): LabelFacts => {
   const formula = STARTER_FORMULAS.find((f) => f.id === id)!;
-  const result = evaluate(formula, { ...USUAL_CIRCUMSTANCES, scope: formula.use });
+  const result = evaluate(formula, { ...DEFAULT_CONTEXT, scope: formula.use });
   if (!result.ok) throw new Error(id);
   return {
     content: labelOf(formula, result.value),

@@ -178,8 +178,8 @@ describe('looking up a name', () => {
     for (const soil of SOILS) {
       for (const name of [soil.id, soil.name]) expect(soilByName(name)).toBe(soil);
       for (const name of soil.names) expect(soilByName(name)).not.toBeNull();
-      expect(soil.lifts.length).toBeGreaterThan(0);
-      for (const { minutes, from, good } of soil.lifts) {
+      expect(soil.mechanisms.length).toBeGreaterThan(0);
+      for (const { minutes, from, good } of soil.mechanisms) {
         expect(minutes.useful).toBeLessThanOrEqual(minutes.best);
         expect(minutes.best).toBeLessThanOrEqual(minutes.longest);
         expect(from).toBeLessThanOrEqual(good);

@@ -2,7 +2,7 @@
  * Where careful people differ. Both ways are kept; Biscuit takes the stricter one until the person chooses.
  * Common practice, no source.
  */
-export type SchoolId =
+export type DisputedAdviceId =
   | 'vinegar-on-sealed-wood'
   | 'vinegar-on-mirrors'
   | 'vinegar-on-granite'
@@ -17,8 +17,8 @@ export type SchoolId =
   | 'suds'
   | 'batch-size';
 
-export interface School {
-  readonly id: SchoolId;
+export interface DisputedAdvice {
+  readonly id: DisputedAdviceId;
   readonly question: string;
   readonly choices: readonly { readonly id: string; readonly says: string }[];
   /** The choice that holds until the person chooses. */
@@ -26,76 +26,76 @@ export interface School {
 }
 
 /** The person's choices; what is not there stands at its default. */
-export type SchoolChoices = Readonly<Partial<Record<SchoolId, string>>>;
+export type AdvicePreferences = Readonly<Partial<Record<DisputedAdviceId, string>>>;
 
-const school = (
-  id: SchoolId,
+const disputed = (
+  id: DisputedAdviceId,
   question: string,
   byDefault: string,
   choices: Readonly<Record<string, string>>,
-): School => ({
+): DisputedAdvice => ({
   id,
   question,
   byDefault,
   choices: Object.entries(choices).map(([key, says]) => ({ id: key, says })),
 });
 
-export const SCHOOLS: readonly School[] = [
-  school('vinegar-on-sealed-wood', 'Vinegar on sealed wood?', 'never', {
+export const DISPUTED_ADVICE: readonly DisputedAdvice[] = [
+  disputed('vinegar-on-sealed-wood', 'Vinegar on sealed wood?', 'never', {
     never: 'Never: acid dulls and softens the finish.',
     diluted: 'Well diluted, under 0.3 % acid, the cloth wrung out.',
   }),
-  school('vinegar-on-mirrors', 'Vinegar on mirrors?', 'cloth', {
+  disputed('vinegar-on-mirrors', 'Vinegar on mirrors?', 'cloth', {
     cloth: 'On the cloth alone, never at the edges: it creeps behind the silver.',
     fine: 'Sprayed on, wiped at once: it leaves no streaks.',
   }),
-  school('vinegar-on-granite', 'Alcohol or vinegar on granite?', 'soap', {
+  disputed('vinegar-on-granite', 'Alcohol or vinegar on granite?', 'soap', {
     soap: 'Soap and water alone.',
     dilute: 'Dilute is fine where it is sealed.',
   }),
-  school('fizz-on-the-surface', 'Soda and vinegar together on the surface?', 'cancels', {
+  disputed('fizz-on-the-surface', 'Soda and vinegar together on the surface?', 'cancels', {
     cancels: 'It is scrubbing with salt water: one after the other does more.',
     lifts: 'The fizz lifts what is loose.',
   }),
-  school('which-soda', 'Baking soda or washing soda?', 'by-ph', {
+  disputed('which-soda', 'Baking soda or washing soda?', 'by-ph', {
     'by-ph': 'The pH says which.',
     washing: 'The stronger alkali cleans.',
     baking: 'No visible difference: the rubbing does it.',
   }),
-  school('oven-paste', 'How long does oven paste stay?', 'both', {
+  disputed('oven-paste', 'How long does oven paste stay?', 'both', {
     both: 'Both ways: the quick one after steaming, the long one overnight.',
     quick: 'Steam, then 20 minutes.',
     overnight: '12 hours or overnight, dry and cold.',
   }),
-  school('which-water', 'Which water?', 'by-keeping', {
+  disputed('which-water', 'Which water?', 'by-keeping', {
     'by-keeping': 'Distilled if it is kept beyond two weeks.',
     distilled: 'Distilled: it keeps.',
     tap: 'Tap, made small and fresh.',
   }),
-  school('which-bottle', 'Which bottle for oils?', 'by-strength', {
+  disputed('which-bottle', 'Which bottle for oils?', 'by-strength', {
     'by-strength': 'By the oil’s strength: glass over 1 %.',
     glass: 'Glass.',
     plastic: 'HDPE or PET is fine when dilute.',
   }),
-  school('scent', 'How much scent?', 'count', {
+  disputed('scent', 'How much scent?', 'count', {
     count: 'By count, adjusted by the nose, and remembered.',
     nose: 'To the nose.',
   }),
-  school('scouring', 'How hard may a scourer be?', 'softer', {
+  disputed('scouring', 'How hard may a scourer be?', 'softer', {
     softer: 'Nothing harder than the surface.',
     soda: 'Nothing harder than soda.',
     steel: 'Fine steel wool on enamel.',
   }),
-  school('soap-with-vinegar', 'Soap and vinegar together?', 'cancels', {
+  disputed('soap-with-vinegar', 'Soap and vinegar together?', 'cancels', {
     cancels: 'It curdles: shown as cancelling, with the pH.',
     habit: 'A long habit.',
   }),
-  school('suds', 'How many suds?', 'by-place', {
+  disputed('suds', 'How many suds?', 'by-place', {
     'by-place': 'Generous in a bowl, few on worktops.',
     few: 'Few: less to rinse.',
     many: 'Generous.',
   }),
-  school('batch-size', 'How much at a time?', 'by-shelf-life', {
+  disputed('batch-size', 'How much at a time?', 'by-shelf-life', {
     'by-shelf-life': 'As much as is used while it keeps.',
     small: 'Small and often.',
     big: 'A big stock.',
@@ -103,8 +103,8 @@ export const SCHOOLS: readonly School[] = [
 ];
 
 /** What a person holds with: their choice, or the default. */
-export function choiceOf(id: SchoolId, choices: SchoolChoices): string {
-  const found = SCHOOLS.find((s) => s.id === id);
+export function preferenceOf(id: DisputedAdviceId, choices: AdvicePreferences): string {
+  const found = DISPUTED_ADVICE.find((s) => s.id === id);
   if (!found) throw new Error(`No row for the school ${id}`);
   const chosen = choices[id];
   return chosen && found.choices.some((c) => c.id === chosen) ? chosen : found.byDefault;

@@ -1,7 +1,7 @@
 import type { SourceKey } from './sources';
 
 /** What in a mixture does the lifting; how strong it is comes from the mixture's state. */
-export type LifterId =
+export type CleaningAgentId =
   /** Free acid, percent as acetic. */
   | 'acid'
   /** Alkali of pH 10 and more, mmol/L to pH 7. */
@@ -33,8 +33,8 @@ export interface DwellMinutes {
 }
 
 /** One thing that lifts a soil: from which strength it is of use, at which it is at its best. */
-export interface Lift {
-  readonly by: LifterId;
+export interface SoilMechanism {
+  readonly by: CleaningAgentId;
   readonly from: number;
   readonly good: number;
   readonly minutes: DwellMinutes;
@@ -49,7 +49,7 @@ export interface Lift {
 
 /** What does nothing for a soil, or makes it worse. */
 export interface Useless {
-  readonly by: LifterId;
+  readonly by: CleaningAgentId;
   readonly why: string;
   /** True where it sets the soil for good. */
   readonly sets: boolean;
@@ -59,7 +59,7 @@ export interface Soil {
   readonly id: string;
   readonly name: string;
   readonly names: readonly string[];
-  readonly lifts: readonly Lift[];
+  readonly mechanisms: readonly SoilMechanism[];
   readonly useless: readonly Useless[];
   /** What comes before any cleaner. */
   readonly first: string;
@@ -70,22 +70,22 @@ export interface Soil {
 
 type MinutesRow = readonly [useful: number, best: number, longest: number];
 
-const lift = (
-  by: LifterId,
+const mechanism = (
+  by: CleaningAgentId,
   from: number,
   good: number,
   [useful, best, longest]: MinutesRow,
-  power: Lift['power'],
-  effort: Lift['effort'],
+  power: SoilMechanism['power'],
+  effort: SoilMechanism['effort'],
   why: string,
-): Lift => ({ by, from, good, minutes: { useful, best, longest }, power, effort, why, hardOnly: false });
-const onHard = (of: Lift): Lift => ({ ...of, hardOnly: true });
-const useless = (by: LifterId, why: string): Useless => ({ by, why, sets: false });
-const sets = (by: LifterId, why: string): Useless => ({ by, why, sets: true });
+): SoilMechanism => ({ by, from, good, minutes: { useful, best, longest }, power, effort, why, hardOnly: false });
+const onHard = (of: SoilMechanism): SoilMechanism => ({ ...of, hardOnly: true });
+const useless = (by: CleaningAgentId, why: string): Useless => ({ by, why, sets: false });
+const sets = (by: CleaningAgentId, why: string): Useless => ({ by, why, sets: true });
 
 interface Row {
   readonly names?: readonly string[];
-  readonly lifts: readonly Lift[];
+  readonly lifts: readonly SoilMechanism[];
   readonly useless?: readonly Useless[];
   readonly first: string;
   readonly beyond?: string;
@@ -96,7 +96,7 @@ const soil = (id: string, name: string, row: Row): Soil => ({
   id,
   name,
   names: row.names ?? [],
-  lifts: row.lifts,
+  mechanisms: row.lifts,
   useless: row.useless ?? [],
   first: row.first,
   beyond: row.beyond ?? null,
@@ -108,22 +108,22 @@ export const SOILS: readonly Soil[] = [
   soil('daily-dirt', 'Daily dirt', {
     names: ['dirt', 'general', 'grime', 'everyday dirt', 'mud'],
     lifts: [
-      lift('surfactant', 0.3, 3, [1, 3, 10], 3, 1, 'Surfactant loosens what water alone leaves.'),
-      lift('mild-alkali', 30, 150, [1, 5, 15], 2, 1, 'Mild alkali loosens a greasy film.'),
-      lift('alcohol', 15, 30, [0, 1, 3], 2, 1, 'Alcohol dissolves a thin film and dries away.'),
-      lift('acid', 0.3, 2.5, [1, 5, 15], 1, 1, 'Dilute acid lifts the mineral part of the film.'),
-      lift('water', 50, 99, [1, 2, 5], 1, 1, 'Water and a microfibre take most of it.'),
+      mechanism('surfactant', 0.3, 3, [1, 3, 10], 3, 1, 'Surfactant loosens what water alone leaves.'),
+      mechanism('mild-alkali', 30, 150, [1, 5, 15], 2, 1, 'Mild alkali loosens a greasy film.'),
+      mechanism('alcohol', 15, 30, [0, 1, 3], 2, 1, 'Alcohol dissolves a thin film and dries away.'),
+      mechanism('acid', 0.3, 2.5, [1, 5, 15], 1, 1, 'Dilute acid lifts the mineral part of the film.'),
+      mechanism('water', 50, 99, [1, 2, 5], 1, 1, 'Water and a microfibre take most of it.'),
     ],
     first: 'Dust and crumbs off, dry.',
   }),
   soil('fresh-grease', 'Fresh grease', {
     names: ['grease', 'oil splash', 'cooking oil', 'fat', 'greasy film'],
     lifts: [
-      lift('surfactant', 1, 5, [1, 5, 15], 3, 1, 'Surfactant wraps the grease so that water carries it off.'),
-      lift('alkali', 50, 400, [2, 5, 20], 2, 1, 'Alkali turns some of the fat to soap.'),
-      lift('mild-alkali', 100, 500, [5, 15, 20], 2, 2, 'Soda under suds loosens grease.'),
-      lift('absorbent', 50, 95, [5, 10, 15], 2, 1, 'Dry powder drinks it up before any water.'),
-      lift('alcohol', 40, 70, [0, 1, 3], 1, 2, 'Strong alcohol thins it.'),
+      mechanism('surfactant', 1, 5, [1, 5, 15], 3, 1, 'Surfactant wraps the grease so that water carries it off.'),
+      mechanism('alkali', 50, 400, [2, 5, 20], 2, 1, 'Alkali turns some of the fat to soap.'),
+      mechanism('mild-alkali', 100, 500, [5, 15, 20], 2, 2, 'Soda under suds loosens grease.'),
+      mechanism('absorbent', 50, 95, [5, 10, 15], 2, 1, 'Dry powder drinks it up before any water.'),
+      mechanism('alcohol', 40, 70, [0, 1, 3], 1, 2, 'Strong alcohol thins it.'),
     ],
     useless: [useless('acid', 'Acid alone does not move fat.'), useless('oxidiser', 'Peroxide does little for fat.')],
     first: 'Absorb first: flour, starch or soda on thick grease, then scrape.',
@@ -131,9 +131,17 @@ export const SOILS: readonly Soil[] = [
   soil('burnt-on', 'Baked-on or burnt', {
     names: ['baked-on', 'burnt', 'burnt food', 'carbon', 'burnt on grease', 'oven grease', 'burned'],
     lifts: [
-      lift('alkali', 150, 700, [30, 240, 720], 3, 2, 'Hot strong alkali turns old fat to soap, given hours.'),
-      lift('mild-alkali', 300, 1000, [20, 60, 720], 2, 3, 'Soda paste, kept damp, softens the crust for the scraper.'),
-      lift('surfactant', 5, 20, [20, 60, 240], 1, 3, 'A long hot soak in suds softens it.'),
+      mechanism('alkali', 150, 700, [30, 240, 720], 3, 2, 'Hot strong alkali turns old fat to soap, given hours.'),
+      mechanism(
+        'mild-alkali',
+        300,
+        1000,
+        [20, 60, 720],
+        2,
+        3,
+        'Soda paste, kept damp, softens the crust for the scraper.',
+      ),
+      mechanism('surfactant', 5, 20, [20, 60, 240], 1, 3, 'A long hot soak in suds softens it.'),
     ],
     useless: [
       useless('alcohol', 'A quick spray dries before it does anything.'),
@@ -144,17 +152,17 @@ export const SOILS: readonly Soil[] = [
   soil('soap-scum', 'Soap scum', {
     names: ['scum', 'bath ring', 'shower film', 'tub ring'],
     lifts: [
-      lift('surfactant', 3, 15, [5, 10, 15], 2, 2, 'Surfactant with soda, rubbed, breaks the film.'),
-      lift('mild-alkali', 200, 600, [5, 10, 15], 1, 2, 'Soda helps to rub it off.'),
-      lift('acid', 1, 5, [5, 10, 20], 3, 2, 'Acid takes the calcium out of it.'),
-      lift('alkali', 80, 400, [5, 15, 30], 2, 2, 'Washing soda draws the calcium out of it.'),
+      mechanism('surfactant', 3, 15, [5, 10, 15], 2, 2, 'Surfactant with soda, rubbed, breaks the film.'),
+      mechanism('mild-alkali', 200, 600, [5, 10, 15], 1, 2, 'Soda helps to rub it off.'),
+      mechanism('acid', 1, 5, [5, 10, 20], 3, 2, 'Acid takes the calcium out of it.'),
+      mechanism('alkali', 80, 400, [5, 15, 30], 2, 2, 'Washing soda draws the calcium out of it.'),
     ],
     useless: [],
     first: 'Dry hair out first; rinse with warm water.',
   }),
   soil('limescale', 'Limescale and water spots', {
     names: ['scale', 'water spots', 'lime', 'hard water stains', 'calcium', 'kettle scale'],
-    lifts: [lift('acid', 1, 5, [5, 20, 60], 3, 1, 'Acid dissolves it, fizzing; renew it when the fizz stops.')],
+    lifts: [mechanism('acid', 1, 5, [5, 20, 60], 3, 1, 'Acid dissolves it, fizzing; renew it when the fizz stops.')],
     useless: [
       useless('alkali', 'Scale is alkaline itself.'),
       useless('mild-alkali', 'Scale is alkaline itself.'),
@@ -165,7 +173,7 @@ export const SOILS: readonly Soil[] = [
   }),
   soil('rust', 'Rust', {
     names: ['rust stain', 'iron stain'],
-    lifts: [lift('acid', 2, 5, [20, 60, 240], 3, 2, 'Acid, citric above all, takes up iron.')],
+    lifts: [mechanism('acid', 2, 5, [20, 60, 240], 3, 2, 'Acid, citric above all, takes up iron.')],
     useless: [
       sets('oxidiser', 'Bleaches set rust for good.'),
       useless('alkali', 'Alkali does not move rust.'),
@@ -176,9 +184,9 @@ export const SOILS: readonly Soil[] = [
   soil('mould', 'Mould and mildew', {
     names: ['mold', 'mildew', 'black spots', 'mould spots'],
     lifts: [
-      lift('oxidiser', 1, 3, [5, 10, 15], 3, 1, 'Peroxide bubbles into it and takes the stain.'),
-      lift('alcohol', 60, 70, [1, 5, 10], 2, 1, 'Strong alcohol reaches it on hard surfaces.'),
-      lift('acid', 2.5, 5, [15, 60, 60], 1, 2, 'Vinegar slows it.'),
+      mechanism('oxidiser', 1, 3, [5, 10, 15], 3, 1, 'Peroxide bubbles into it and takes the stain.'),
+      mechanism('alcohol', 60, 70, [1, 5, 10], 2, 1, 'Strong alcohol reaches it on hard surfaces.'),
+      mechanism('acid', 2.5, 5, [15, 60, 60], 1, 2, 'Vinegar slows it.'),
     ],
     useless: [],
     first:
@@ -189,9 +197,9 @@ export const SOILS: readonly Soil[] = [
   soil('fingerprints', 'Fingerprints and film on glass', {
     names: ['film', 'streaks', 'smears', 'window film', 'finger marks', 'glass film'],
     lifts: [
-      lift('alcohol', 10, 25, [0, 1, 3], 3, 1, 'Alcohol dissolves the film and leaves no streak.'),
-      lift('acid', 0.3, 2.5, [0, 1, 5], 2, 1, 'Dilute acid clears the mineral haze.'),
-      lift('surfactant', 0.1, 0.5, [0, 1, 3], 1, 1, 'A trace of surfactant; more leaves streaks.'),
+      mechanism('alcohol', 10, 25, [0, 1, 3], 3, 1, 'Alcohol dissolves the film and leaves no streak.'),
+      mechanism('acid', 0.3, 2.5, [0, 1, 5], 2, 1, 'Dilute acid clears the mineral haze.'),
+      mechanism('surfactant', 0.1, 0.5, [0, 1, 3], 1, 1, 'A trace of surfactant; more leaves streaks.'),
     ],
     useless: [],
     first: 'Dust off, dry.',
@@ -199,16 +207,16 @@ export const SOILS: readonly Soil[] = [
   soil('soot', 'Soot on stove glass', {
     names: ['soot', 'smoke', 'tar', 'stove glass'],
     lifts: [
-      lift('alkali', 40, 400, [2, 10, 20], 3, 2, 'Alkali, washing soda or damp ash, loosens tar.'),
-      lift('mild-alkali', 300, 800, [5, 15, 30], 2, 3, 'Soda paste, rubbed softly.'),
-      lift('surfactant', 3, 15, [2, 10, 20], 1, 3, 'Suds take the loose part.'),
+      mechanism('alkali', 40, 400, [2, 10, 20], 3, 2, 'Alkali, washing soda or damp ash, loosens tar.'),
+      mechanism('mild-alkali', 300, 800, [5, 15, 30], 2, 3, 'Soda paste, rubbed softly.'),
+      mechanism('surfactant', 3, 15, [2, 10, 20], 1, 3, 'Suds take the loose part.'),
     ],
     useless: [useless('acid', 'Acid does nothing for soot.')],
     first: 'Cold door. Vacuum the loose ash.',
   }),
   soil('dust', 'Dust and hair', {
     names: ['hair', 'cobwebs', 'fluff'],
-    lifts: [lift('water', 50, 99, [0, 1, 2], 1, 1, 'A barely damp microfibre, after the dry one.')],
+    lifts: [mechanism('water', 50, 99, [0, 1, 2], 1, 1, 'A barely damp microfibre, after the dry one.')],
     useless: [
       useless('surfactant', 'Wetting dust makes mud of it: dry first.'),
       useless('acid', 'Wetting dust makes mud of it: dry first.'),
@@ -218,10 +226,10 @@ export const SOILS: readonly Soil[] = [
   soil('protein', 'Egg, milk or blood', {
     names: ['blood', 'egg', 'milk', 'protein', 'vomit'],
     lifts: [
-      lift('surfactant', 1, 5, [5, 15, 60], 3, 1, 'Cool water and soap lift it before it sets.'),
-      lift('alkali', 50, 300, [5, 20, 60], 2, 1, 'Washing soda, cool, loosens protein.'),
-      lift('oxidiser', 1, 3, [2, 5, 10], 2, 1, 'Peroxide takes what stain is left: test first.'),
-      lift('mild-alkali', 100, 500, [10, 20, 60], 1, 2, 'Soda helps.'),
+      mechanism('surfactant', 1, 5, [5, 15, 60], 3, 1, 'Cool water and soap lift it before it sets.'),
+      mechanism('alkali', 50, 300, [5, 20, 60], 2, 1, 'Washing soda, cool, loosens protein.'),
+      mechanism('oxidiser', 1, 3, [2, 5, 10], 2, 1, 'Peroxide takes what stain is left: test first.'),
+      mechanism('mild-alkali', 100, 500, [10, 20, 60], 1, 2, 'Soda helps.'),
     ],
     useless: [sets('acid', 'Acid sets protein.')],
     first: 'Cool water, never hot.',
@@ -229,17 +237,17 @@ export const SOILS: readonly Soil[] = [
   soil('starch-sugar', 'Starch or sugar', {
     names: ['sugar', 'starch', 'jam', 'syrup', 'honey', 'juice spill'],
     lifts: [
-      lift('water', 50, 99, [2, 10, 20], 3, 1, 'Warm water dissolves it, given a few minutes.'),
-      lift('surfactant', 0.3, 3, [2, 5, 15], 2, 1, 'Suds help where it is greasy too.'),
+      mechanism('water', 50, 99, [2, 10, 20], 3, 1, 'Warm water dissolves it, given a few minutes.'),
+      mechanism('surfactant', 0.3, 3, [2, 5, 15], 2, 1, 'Suds help where it is greasy too.'),
     ],
     first: 'Scrape off the thick of it.',
   }),
   soil('tannin', 'Tea, wine or plant colour', {
     names: ['tea', 'coffee', 'wine', 'tea stain', 'red wine', 'fruit stain', 'grass'],
     lifts: [
-      lift('oxidiser', 0.1, 1, [5, 20, 60], 3, 1, 'Peroxide and percarbonate undo the colour.'),
-      lift('acid', 1, 5, [5, 15, 30], 1, 2, 'Acid lightens fresh fruit and tea.'),
-      onHard(lift('mild-alkali', 300, 800, [2, 10, 20], 1, 2, 'Soda as a paste scours it from cups.')),
+      mechanism('oxidiser', 0.1, 1, [5, 20, 60], 3, 1, 'Peroxide and percarbonate undo the colour.'),
+      mechanism('acid', 1, 5, [5, 15, 30], 1, 2, 'Acid lightens fresh fruit and tea.'),
+      onHard(mechanism('mild-alkali', 300, 800, [2, 10, 20], 1, 2, 'Soda as a paste scours it from cups.')),
     ],
     useless: [sets('surfactant', 'True soap on tannin sets it: dish soap after, not before.')],
     first: 'Blot; cold water.',
@@ -247,16 +255,16 @@ export const SOILS: readonly Soil[] = [
   soil('smell', 'Smell', {
     names: ['odour', 'odor', 'smells', 'stink'],
     lifts: [
-      lift('absorbent', 50, 95, [60, 480, 1440], 2, 1, 'Soda takes up sour smells.'),
-      lift('mild-alkali', 50, 300, [5, 15, 60], 2, 1, 'Soda binds sour smells.'),
-      lift('acid', 1, 5, [5, 15, 60], 2, 1, 'Acid binds fishy and ammonia smells.'),
-      lift('oxidiser', 0.3, 3, [5, 10, 30], 2, 1, 'Peroxide undoes what smells.'),
+      mechanism('absorbent', 50, 95, [60, 480, 1440], 2, 1, 'Soda takes up sour smells.'),
+      mechanism('mild-alkali', 50, 300, [5, 15, 60], 2, 1, 'Soda binds sour smells.'),
+      mechanism('acid', 1, 5, [5, 15, 60], 2, 1, 'Acid binds fishy and ammonia smells.'),
+      mechanism('oxidiser', 0.3, 3, [5, 10, 30], 2, 1, 'Peroxide undoes what smells.'),
     ],
     first: 'Take away the cause, and air. Scent only covers it.',
   }),
   soil('bowl-ring', 'Hard-water ring in a bowl', {
     names: ['toilet ring', 'ring', 'urine scale', 'toilet stain'],
-    lifts: [lift('acid', 3, 8, [15, 60, 720], 3, 2, 'Acid, after the water is lowered, given time.')],
+    lifts: [mechanism('acid', 3, 8, [15, 60, 720], 3, 2, 'Acid, after the water is lowered, given time.')],
     useless: [
       useless('oxidiser', 'Bleaches whiten the ring and leave the stone.'),
       useless('mild-alkali', 'Soda does not dissolve stone.'),
@@ -266,8 +274,8 @@ export const SOILS: readonly Soil[] = [
   soil('moss', 'Moss and algae outdoors', {
     names: ['algae', 'green film', 'lichen'],
     lifts: [
-      lift('mild-alkali', 200, 600, [30, 240, 1440], 2, 2, 'Soda dries moss out.'),
-      lift('surfactant', 3, 10, [10, 60, 240], 2, 2, 'Soap loosens it for the brush.'),
+      mechanism('mild-alkali', 200, 600, [30, 240, 1440], 2, 2, 'Soda dries moss out.'),
+      mechanism('surfactant', 3, 10, [10, 60, 240], 2, 2, 'Soap loosens it for the brush.'),
     ],
     useless: [useless('acid', 'Acid harms stone, soil and what grows beside it.')],
     first: 'Brush it; let in light and air.',
@@ -275,17 +283,17 @@ export const SOILS: readonly Soil[] = [
   soil('sticky', 'Wax, gum or label glue', {
     names: ['glue', 'gum', 'label glue', 'sticker', 'adhesive', 'candle wax', 'resin'],
     lifts: [
-      lift('oil', 20, 90, [2, 10, 30], 3, 2, 'Oil creeps under glue, where the surface stands it.'),
-      lift('alcohol', 60, 90, [1, 3, 10], 2, 2, 'Strong alcohol dissolves many glues.'),
-      lift('surfactant', 5, 20, [15, 60, 240], 1, 3, 'Warm suds soften paper and its paste.'),
+      mechanism('oil', 20, 90, [2, 10, 30], 3, 2, 'Oil creeps under glue, where the surface stands it.'),
+      mechanism('alcohol', 60, 90, [1, 3, 10], 2, 2, 'Strong alcohol dissolves many glues.'),
+      mechanism('surfactant', 5, 20, [15, 60, 240], 1, 3, 'Warm suds soften paper and its paste.'),
     ],
     first: 'Cold makes it brittle: ice, then a plastic scraper.',
   }),
   soil('tarnish', 'Tarnish on brass or copper', {
     names: ['tarnished brass', 'verdigris', 'dull brass', 'tarnished copper'],
     lifts: [
-      lift('acid-salt', 1, 4, [1, 5, 10], 3, 2, 'Acid and salt take the brown off bare brass and copper.'),
-      lift('acid', 2.5, 5, [2, 10, 15], 1, 3, 'Acid alone is slow.'),
+      mechanism('acid-salt', 1, 4, [1, 5, 10], 3, 2, 'Acid and salt take the brown off bare brass and copper.'),
+      mechanism('acid', 2.5, 5, [2, 10, 15], 1, 3, 'Acid alone is slow.'),
     ],
     useless: [useless('grains', 'Grit takes the metal, and all of a plating.')],
     first: 'Make sure it is bare: a drop of water that beads sits on lacquer.',
@@ -293,7 +301,7 @@ export const SOILS: readonly Soil[] = [
   soil('silver-tarnish', 'Tarnish on silver', {
     names: ['tarnished silver', 'black silver'],
     lifts: [
-      lift('mild-alkali', 100, 500, [2, 5, 10], 3, 1, 'On foil, in hot soda water, the tarnish goes to the foil.'),
+      mechanism('mild-alkali', 100, 500, [2, 5, 10], 3, 1, 'On foil, in hot soda water, the tarnish goes to the foil.'),
     ],
     useless: [useless('grains', 'Grit takes off plate.'), useless('acid', 'Acid dulls silver.')],
     first: 'Plain pieces only: nothing glued, hollow or darkened on purpose.',

@@ -1,4 +1,4 @@
-import type { SchoolId } from './schools';
+import type { DisputedAdviceId } from './schools';
 import type { SourceKey } from './sources';
 import type { Trait } from './substances';
 
@@ -90,7 +90,7 @@ export interface Surface {
   readonly drains: boolean;
   /** Limits that a person's school replaces, by what they are of. */
   readonly schools: readonly {
-    readonly school: SchoolId;
+    readonly school: DisputedAdviceId;
     readonly choice: string;
     readonly of: LimitOf;
     readonly limits: readonly Tolerance[];

@@ -2,8 +2,8 @@ import fc from 'fast-check';
 import { SOILS, soilByName, type Soil } from '../catalogue/soils';
 import { SURFACES, surfaceByName } from '../catalogue/surfaces';
 import type { Surface } from '../catalogue/surface';
-import { USUAL_CIRCUMSTANCES, type Circumstances } from '../evaluation/options';
-import { excesses, passedForSure } from '../findings/surfaceLimits';
+import { DEFAULT_CONTEXT, type EvaluationContext } from '../evaluation/options';
+import { exceededLimits, certainlyExceeded } from '../findings/surfaceLimits';
 import { formulaFromReading } from '../formula/fromReading';
 import type { Formula } from '../formula/formula';
 import { readRecipe } from '../formula/reader/readRecipe';
@@ -22,10 +22,10 @@ const recipe = (text: string, use: Formula['use'] = 'stored'): Formula => ({
 });
 
 const STARTERS: Supplies = { shelf: [], formulas: STARTER_FORMULAS, cupboard: null };
-const starters = weighSupplies(STARTERS, USUAL_CIRCUMSTANCES);
+const starters = weighSupplies(STARTERS, DEFAULT_CONTEXT);
 
-const ranked = (on: string, off: string, supplies = STARTERS, at: Partial<Circumstances> = {}): Ways => {
-  const circumstances = { ...USUAL_CIRCUMSTANCES, ...at };
+const ranked = (on: string, off: string, supplies = STARTERS, at: Partial<EvaluationContext> = {}): Ways => {
+  const circumstances = { ...DEFAULT_CONTEXT, ...at };
   return rankWays(weighSupplies(supplies, circumstances), surface(on), soil(off), circumstances, AIR);
 };
 const names = (ways: Ways): string[] => ways.ways.map((w) => w.candidate.formula.name);
@@ -101,7 +101,7 @@ describe('ways to clean', () => {
     const scented = recipe('1 cup water\n2 tsp dish soap\n5 drops lavender oil');
     const supplies: Supplies = { shelf: [scented], formulas: [], cupboard: null };
     expect(ranked('glazed-tile', 'daily-dirt', supplies).ways).toHaveLength(1);
-    expect(ranked('glazed-tile', 'daily-dirt', supplies, { lives: ['bird'] }).ways).toEqual([]);
+    expect(ranked('glazed-tile', 'daily-dirt', supplies, { household: ['bird'] }).ways).toEqual([]);
   });
 
   test('a school the person has chosen opens a way that the default keeps shut', () => {
@@ -109,7 +109,7 @@ describe('ways to clean', () => {
     const supplies: Supplies = { shelf: [thin], formulas: [], cupboard: null };
     expect(ranked('varnished-wood', 'daily-dirt', supplies).ways).toEqual([]);
     const schools = { 'vinegar-on-sealed-wood': 'diluted' };
-    expect(ranked('varnished-wood', 'daily-dirt', supplies, { schools }).ways).toHaveLength(1);
+    expect(ranked('varnished-wood', 'daily-dirt', supplies, { preferences: schools }).ways).toHaveLength(1);
   });
 
   test('more than home cleaning can do is said', () => {
@@ -123,7 +123,7 @@ describe('what holds for every surface and soil', () => {
   test('every formula is either a way or ruled out, with its reason', () => {
     fc.assert(
       fc.property(any, ([on, off]) => {
-        const { ways, ruledOut } = rankWays(starters, on, off, USUAL_CIRCUMSTANCES, AIR);
+        const { ways, ruledOut } = rankWays(starters, on, off, DEFAULT_CONTEXT, AIR);
         expect(ways.length + ruledOut.length).toBe(starters.length);
         for (const r of ruledOut) expect(r.why.length).toBeGreaterThan(5);
         for (const w of ways) expect(w.why.length).toBeGreaterThan(5);
@@ -135,14 +135,14 @@ describe('what holds for every surface and soil', () => {
   test('no way is a danger, stays on past harm, or stays less than it needs', () => {
     fc.assert(
       fc.property(any, ([on, off]) => {
-        for (const w of rankWays(starters, on, off, USUAL_CIRCUMSTANCES, AIR).ways) {
+        for (const w of rankWays(starters, on, off, DEFAULT_CONTEXT, AIR).ways) {
           expect(w.candidate.evaluation.verdict).not.toBe('danger');
           expect(w.cautions.every((f) => f.level !== 'danger' && !f.rulesOut)).toBe(true);
           const { usefulMinutes, bestMinutes, longestMinutes, harmAfterMinutes } = w.dwell;
           expect(usefulMinutes).toBeLessThanOrEqual(bestMinutes);
           expect(bestMinutes).toBeLessThanOrEqual(longestMinutes);
           expect(longestMinutes).toBeLessThan(harmAfterMinutes ?? Infinity);
-          const passed = passedForSure(excesses(w.candidate.evaluation.state, on, {}));
+          const passed = certainlyExceeded(exceededLimits(w.candidate.evaluation.state, on, {}));
           expect(passed.every((e) => e.minutes > longestMinutes)).toBe(true);
         }
       }),
@@ -152,7 +152,7 @@ describe('what holds for every surface and soil', () => {
 
   test('nothing that keeps everything out has a way', () => {
     for (const on of SURFACES.filter((s) => s.keepOut)) {
-      for (const off of SOILS) expect(rankWays(starters, on, off, USUAL_CIRCUMSTANCES, AIR).ways).toEqual([]);
+      for (const off of SOILS) expect(rankWays(starters, on, off, DEFAULT_CONTEXT, AIR).ways).toEqual([]);
     }
   });
 });

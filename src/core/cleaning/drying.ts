@@ -15,14 +15,14 @@ const EVAPORATION_KJ_PER_KG = 2450;
 /** ASHRAE, evaporation from a still wet surface: 0.089 W/(m²·Pa) in still air (from memory). */
 const STILL_AIR_W_PER_M2_PA = 0.089;
 /** However damp the air, a film in a room that is used dries at this share of the rate of dry air. */
-const LEAST_DEFICIT = 0.05;
+const MIN_DEFICIT = 0.05;
 
 /**
  * How fast water leaves a wet film in still indoor air, kg per m² and hour: about 0.05 to 0.2.
  * Source: ASHRAE Handbook (from memory); Magnus formula.
  */
 export function evaporationKgPerM2H({ roomC, humidityPercent }: Air): number {
-  const deficit = Math.max(LEAST_DEFICIT, 1 - humidityPercent / 100);
+  const deficit = Math.max(MIN_DEFICIT, 1 - humidityPercent / 100);
   const wattsPerM2 = STILL_AIR_W_PER_M2_PA * saturationKPa(roomC) * 1000 * deficit;
   return (wattsPerM2 * 3600) / (EVAPORATION_KJ_PER_KG * 1000);
 }

@@ -1,5 +1,5 @@
-import type { Lift } from '../catalogue/soils';
-import type { Excess } from '../findings/surfaceLimits';
+import type { SoilMechanism } from '../catalogue/soils';
+import type { ExceededLimit } from '../findings/surfaceLimits';
 import type { MixtureState } from '../mixture/state';
 import { filmMLPerM2, type Application } from './application';
 import { dryMinutes, rewetEveryMinutes, type Air } from './drying';
@@ -28,8 +28,8 @@ const MARGIN = 0.8;
 export function dwellOf(
   state: MixtureState,
   application: Application,
-  lift: Lift,
-  excesses: readonly Excess[],
+  lift: SoilMechanism,
+  excesses: readonly ExceededLimit[],
   air: Air,
 ): Dwell | null {
   const harmAfterMinutes = excesses.reduce<number | null>(

@@ -4,21 +4,31 @@ import { JOB_PLANS } from '../catalogue/jobPlans';
 import { ROOM_KINDS } from '../catalogue/roomKinds';
 import { SOILS } from '../catalogue/soils';
 import { STARTER_FORMULAS } from '../formula/starters';
-import { USUAL_CIRCUMSTANCES } from '../evaluation/options';
+import { DEFAULT_CONTEXT } from '../evaluation/options';
 import { guideSteps } from './guide';
-import { envelopeOf, questionsAbout, type HomeSurface } from './homeSurface';
+import { toleranceOf, questionsAbout, type HomeSurface } from './homeSurface';
 import { jointsOf } from './joints';
-import { atStep, indexOfStep, isOver, nextHands, repeated, wantsOf, withPart, type Job, type JobPart } from './job';
+import {
+  atStep,
+  indexOfStep,
+  isJobFinished,
+  nextPart,
+  repeatPart,
+  statusOf,
+  withPart,
+  type Job,
+  type JobPart,
+} from './job';
 import { startTimer, type Timer } from './timer';
 import { dueSurfaces, isDue, lastBySurface } from './upkeep';
 import { rankWays, weighSupplies, type Way } from './ways';
 import { meantFor } from './meantFor';
-import { edited, NO_RATING, overall, type LogEntry } from './logEntry';
+import { editEntry, NO_RATING, overall, type LogEntry } from './logEntry';
 
 // Rhythms, rooms and the order of parts are common practice, no source.
 
 const AIR = { roomC: 20, humidityPercent: 60 };
-const candidates = weighSupplies({ shelf: [], formulas: STARTER_FORMULAS, cupboard: null }, USUAL_CIRCUMSTANCES);
+const candidates = weighSupplies({ shelf: [], formulas: STARTER_FORMULAS, cupboard: null }, DEFAULT_CONTEXT);
 const soil = (id: string) => SOILS.find((s) => s.id === id)!;
 const own = (more: Partial<HomeSurface> = {}): HomeSurface => ({
   id: 'mine',
@@ -34,7 +44,7 @@ const own = (more: Partial<HomeSurface> = {}): HomeSurface => ({
   ...more,
 });
 const waysOn = (surface: HomeSurface, off: string): Way[] => [
-  ...rankWays(candidates, envelopeOf(surface)!, soil(off), USUAL_CIRCUMSTANCES, AIR).ways,
+  ...rankWays(candidates, toleranceOf(surface)!, soil(off), DEFAULT_CONTEXT, AIR).ways,
 ];
 const names = (ways: readonly Way[]): string[] => ways.map((w) => w.candidate.formula.name);
 
@@ -49,7 +59,7 @@ describe('what is known of a surface of the home', () => {
   // surfaces table, cement grout: acid brief, dilute, on sealed grout only; wet it first.
   describe('the joints between tiles', () => {
     const onTile = (grout: readonly HomeSurface[], off = 'limescale'): Way[] => [
-      ...rankWays(candidates, envelopeOf(own())!, soil(off), USUAL_CIRCUMSTANCES, AIR, jointsOf('glazed-tile', grout))
+      ...rankWays(candidates, toleranceOf(own())!, soil(off), DEFAULT_CONTEXT, AIR, jointsOf('glazed-tile', grout))
         .ways,
     ];
     const everyday = (ways: readonly Way[]): Way => ways.find((w) => w.candidate.formula.id === 'starter-everyday')!;
@@ -75,7 +85,7 @@ describe('what is known of a surface of the home', () => {
         const way = everyday(onTile(grout));
         expect(codes(way)).toContain('runs-into-joints');
         expect(way.dwell).toMatchObject({ limitedBy: 'surface', longestMinutes: 12 });
-        const apply = guideSteps(way, envelopeOf(own())!, soil('limescale'), 1).find((s) => s.key === 'apply');
+        const apply = guideSteps(way, toleranceOf(own())!, soil('limescale'), 1).find((s) => s.key === 'apply');
         expect(apply?.text).toMatch(/^First wet the joints with plain water\. Then wet it evenly/);
       }
     });
@@ -100,7 +110,7 @@ describe('what is known of a surface of the home', () => {
     [{ surfaceId: 'enamel', ageYears: 12 }, 'enamel'],
     [{ surfaceId: 'enamel' }, 'enamel'],
   ] as const)('%j is taken for %s', (known, becomes) => {
-    expect(envelopeOf(own(known))?.id).toBe(becomes);
+    expect(toleranceOf(own(known))?.id).toBe(becomes);
   });
 
   test('a painted shower head bears an hour of vinegar, a chrome one the night (surfaces table)', () => {
@@ -124,7 +134,7 @@ describe('what is known of a surface of the home', () => {
   });
 
   test('a material that is not known has no envelope', () => {
-    expect(envelopeOf(own({ surfaceId: 'moon-rock' }))).toBeNull();
+    expect(toleranceOf(own({ surfaceId: 'moon-rock' }))).toBeNull();
   });
 });
 
@@ -143,7 +153,7 @@ describe('tables of rooms and jobs', () => {
     for (const kind of ROOM_KINDS) {
       for (const s of kind.surfaces.filter((x) => x.everyDays !== null)) {
         const surface = SURFACES.find((x) => x.id === s.surfaceId)!;
-        const { ways } = rankWays(candidates, surface, soil(s.soilId), USUAL_CIRCUMSTANCES, AIR);
+        const { ways } = rankWays(candidates, surface, soil(s.soilId), DEFAULT_CONTEXT, AIR);
         if (ways.length === 0) expect(['dust', 'daily-dirt', 'moss']).toContain(s.soilId);
       }
     }
@@ -181,7 +191,7 @@ describe('a job of several parts', () => {
   const iso = (minutes: number): string => new Date(NOW + minutes * 60_000).toISOString();
   const part = (id: string, surfaceId: string, soilId: string, more: Partial<JobPart> = {}): JobPart => {
     const surface = SURFACES.find((s) => s.id === surfaceId)!;
-    const way = rankWays(candidates, surface, soil(soilId), USUAL_CIRCUMSTANCES, AIR).ways[0]!;
+    const way = rankWays(candidates, surface, soil(soilId), DEFAULT_CONTEXT, AIR).ways[0]!;
     return {
       id,
       place: { surfaceId: null, roomId: null, roomName: '', name: surface.name, material: surfaceId, areaM2: 1 },
@@ -221,33 +231,33 @@ describe('a job of several parts', () => {
 
   test('while the racks soak, the oven wants hands; when they are ready, they come first', () => {
     const soaking = withPart(job, 'racks', (p) => ({ ...atStep(p, indexOfStep(p, 'dwell')), timerId: 't' }));
-    expect(nextHands(job, [], NOW)?.part.id).toBe('racks');
-    expect(nextHands(soaking, [soak()], NOW + 60_000)).toMatchObject({ part: { id: 'oven' }, wants: 'hands' });
-    expect(nextHands(soaking, [soak()], NOW + 241 * 60_000)).toMatchObject({ part: { id: 'racks' }, wants: 'ready' });
+    expect(nextPart(job, [], NOW)?.part.id).toBe('racks');
+    expect(nextPart(soaking, [soak()], NOW + 60_000)).toMatchObject({ part: { id: 'oven' }, wants: 'hands' });
+    expect(nextPart(soaking, [soak()], NOW + 241 * 60_000)).toMatchObject({ part: { id: 'racks' }, wants: 'ready' });
   });
 
   test('what harms its surface comes before all else; what dries before what is ready', () => {
     const soaking = withPart(job, 'racks', (p) => ({ ...p, timerId: 't' }));
     const wants = (timer: Timer, minutes: number) =>
-      wantsOf(soaking.parts[0]!, soaking, [timer], NOW + minutes * 60_000);
+      statusOf(soaking.parts[0]!, soaking, [timer], NOW + minutes * 60_000);
     expect(wants(soak({ mustComeOff: true }), 721)).toBe('off-now');
     expect(wants(soak(), 721)).toBe('ready');
     expect(wants(soak({ rewetEveryMinutes: 10 }), 11)).toBe('rewet');
     expect(wants(soak({ endedAt: iso(5) }), 11)).toBe('hands');
-    expect(nextHands(soaking, [soak({ mustComeOff: true })], NOW + 721 * 60_000)?.part.id).toBe('racks');
+    expect(nextPart(soaking, [soak({ mustComeOff: true })], NOW + 721 * 60_000)?.part.id).toBe('racks');
   });
 
   test('the tub stays dry until the tiles are done', () => {
     const tiles = part('tiles', 'glazed-tile', 'limescale');
     const tub = part('tub', 'acrylic', 'soap-scum', { afterId: 'tiles' });
     const both: Job = { ...job, parts: [tiles, tub] };
-    expect(wantsOf(tub, both, [], NOW)).toBe('blocked');
+    expect(statusOf(tub, both, [], NOW)).toBe('blocked');
     const rinsed = withPart(both, 'tiles', (p) => ({ ...p, state: 'done' }));
-    expect(wantsOf(tub, rinsed, [], NOW)).toBe('hands');
-    expect(isOver(rinsed)).toBe(false);
-    expect(isOver(withPart(rinsed, 'tub', (p) => ({ ...p, state: 'left' })))).toBe(true);
+    expect(statusOf(tub, rinsed, [], NOW)).toBe('hands');
+    expect(isJobFinished(rinsed)).toBe(false);
+    expect(isJobFinished(withPart(rinsed, 'tub', (p) => ({ ...p, state: 'left' })))).toBe(true);
     expect(
-      nextHands(
+      nextPart(
         withPart(rinsed, 'tub', (p) => ({ ...p, state: 'left' })),
         [],
         NOW,
@@ -256,7 +266,7 @@ describe('a job of several parts', () => {
   });
 
   test('once more begins with the wetting, and steps stay in range', () => {
-    const again = repeated({
+    const again = repeatPart({
       ...racks,
       at: racks.steps.length - 1,
       dwelt: { tookMinutes: 5, rewets: 0, endedBecause: '' },
@@ -322,14 +332,14 @@ describe('an entry of the log', () => {
   };
 
   test('changed, it keeps what it said before', () => {
-    const once = edited(base, { notes: 'second', rating: { ...NO_RATING, touch: 8 } }, '2026-11-26T10:00:00.000Z');
-    const twice = edited(once, { notes: 'third' }, '2026-11-27T10:00:00.000Z');
+    const once = editEntry(base, { notes: 'second', rating: { ...NO_RATING, touch: 8 } }, '2026-11-26T10:00:00.000Z');
+    const twice = editEntry(once, { notes: 'third' }, '2026-11-27T10:00:00.000Z');
     expect(twice.notes).toBe('third');
     expect(twice.history.map((h) => h.was)).toEqual([{ notes: 'first', rating: NO_RATING }, { notes: 'second' }]);
   });
 
   test('a change of nothing is none', () => {
-    expect(edited(base, { notes: 'first', rating: { ...NO_RATING } }, '2026-11-26T10:00:00.000Z')).toBe(base);
+    expect(editEntry(base, { notes: 'first', rating: { ...NO_RATING } }, '2026-11-26T10:00:00.000Z')).toBe(base);
   });
 
   test('the rating is the mean of what was rated', () => {

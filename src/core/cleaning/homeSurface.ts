@@ -1,5 +1,5 @@
 import type { RoomKindId } from '../catalogue/roomKinds';
-import type { SchoolChoices } from '../catalogue/schools';
+import type { AdvicePreferences } from '../catalogue/schools';
 import { SURFACES } from '../catalogue/surfaces';
 import type { LimitOf, Surface, Tolerance } from '../catalogue/surface';
 
@@ -39,7 +39,7 @@ export interface HomeSurface {
   /** m², more than 0. */
   readonly areaM2: number;
   /** Where careful people differ: the choices for this surface alone, over those of the home. */
-  readonly schools: SchoolChoices;
+  readonly schools: AdvicePreferences;
   /** Null for what is only done when it needs it. */
   readonly upkeep: Upkeep | null;
 }
@@ -131,7 +131,7 @@ function become(surface: Surface, becomes: Becomes): Surface {
  * What a surface of the home stands: the catalogue's envelope, changed by what is known of this one. What
  * is not known is taken for the worse. Null if its material is not in the catalogue.
  */
-export function envelopeOf(own: Pick<HomeSurface, 'surfaceId' | 'sealed' | 'finish' | 'ageYears'>): Surface | null {
+export function toleranceOf(own: Pick<HomeSurface, 'surfaceId' | 'sealed' | 'finish' | 'ageYears'>): Surface | null {
   const material = byId(own.surfaceId);
   if (!material) return null;
   const q = QUESTIONS[own.surfaceId];

@@ -3,7 +3,7 @@ import type { Application } from './application';
 import type { Dwell } from './dwell';
 import type { GuideStep } from './guide';
 import { timerAt, type Timer } from './timer';
-import type { From } from './ways';
+import type { SupplySource } from './ways';
 
 /** Where a part of a job is done. */
 export interface JobPlace {
@@ -24,7 +24,7 @@ export interface JobPart {
   readonly place: JobPlace;
   readonly soil: { readonly id: string; readonly name: string };
   readonly formula: Formula;
-  readonly from: From;
+  readonly from: SupplySource;
   readonly application: Application;
   readonly dwell: Dwell;
   readonly steps: readonly GuideStep[];
@@ -68,14 +68,14 @@ export const atStep = (part: JobPart, at: number): JobPart => ({
 export const indexOfStep = (part: JobPart, key: GuideStep['key']): number => part.steps.findIndex((s) => s.key === key);
 
 /** Once more from the wetting on; what was waited for is forgotten. */
-export const repeated = (part: JobPart): JobPart => ({
+export const repeatPart = (part: JobPart): JobPart => ({
   ...atStep(part, Math.max(0, indexOfStep(part, 'apply'))),
   dwelt: null,
   rinsedAt: null,
 });
 
 /** What a part wants of the person. */
-export type Wants =
+export type PartStatus =
   /** Its surface suffers if it stays on. */
   | 'off-now'
   /** It has waited as long as is best. */
@@ -90,10 +90,10 @@ export type Wants =
   | 'blocked'
   | 'done';
 
-const URGENT: readonly Wants[] = ['off-now', 'rewet', 'ready', 'hands', 'waits', 'blocked', 'done'];
+const URGENT: readonly PartStatus[] = ['off-now', 'rewet', 'ready', 'hands', 'waits', 'blocked', 'done'];
 
 /** What a part wants at an instant. */
-export function wantsOf(part: JobPart, job: Job, timers: readonly Timer[], nowMs: number): Wants {
+export function statusOf(part: JobPart, job: Job, timers: readonly Timer[], nowMs: number): PartStatus {
   if (part.state !== 'open') return 'done';
   const before = job.parts.find((p) => p.id === part.afterId);
   if (before?.state === 'open') return 'blocked';
@@ -106,15 +106,15 @@ export function wantsOf(part: JobPart, job: Job, timers: readonly Timer[], nowMs
 }
 
 /** The part that wants hands the most, with what it wants; null if all are done. The order of parts decides between equals. */
-export function nextHands(
+export function nextPart(
   job: Job,
   timers: readonly Timer[],
   nowMs: number,
-): { readonly part: JobPart; readonly wants: Wants } | null {
-  const all = job.parts.map((part) => ({ part, wants: wantsOf(part, job, timers, nowMs) }));
+): { readonly part: JobPart; readonly wants: PartStatus } | null {
+  const all = job.parts.map((part) => ({ part, wants: statusOf(part, job, timers, nowMs) }));
   const first = [...all].sort((a, b) => URGENT.indexOf(a.wants) - URGENT.indexOf(b.wants))[0];
   return first && first.wants !== 'done' ? first : null;
 }
 
 /** True if every part is done or left. */
-export const isOver = (job: Job): boolean => job.parts.every((p) => p.state !== 'open');
+export const isJobFinished = (job: Job): boolean => job.parts.every((p) => p.state !== 'open');

@@ -1,9 +1,9 @@
-import type { SchoolChoices } from '../catalogue/schools';
+import type { AdvicePreferences } from '../catalogue/schools';
 import type { Surface } from '../catalogue/surface';
 import type { Evaluation } from '../evaluation/evaluate';
 import type { Finding } from '../findings/finding';
-import { excesses, passedForSure, type Excess } from '../findings/surfaceLimits';
-import { envelopeOf, type HomeSurface } from './homeSurface';
+import { exceededLimits, certainlyExceeded, type ExceededLimit } from '../findings/surfaceLimits';
+import { toleranceOf, type HomeSurface } from './homeSurface';
 
 /** What a cleaner runs into beside the surface itself: the joints between tiles. */
 
@@ -30,8 +30,8 @@ export function jointsOf(material: string, inTheRoom: readonly HomeSurface[]): J
   const entered = inTheRoom.filter((s) => JOINTS.includes(s.surfaceId));
   const joints = entered.length > 0 ? entered : [{ ...UNKNOWN, surfaceId: 'cement-grout' }];
   return joints.flatMap((s) => {
-    const surface = envelopeOf(s);
-    const wetted = envelopeOf({ ...s, sealed: true });
+    const surface = toleranceOf(s);
+    const wetted = toleranceOf({ ...s, sealed: true });
     return surface && wetted ? [{ surface, wetted }] : [];
   });
 }
@@ -40,22 +40,24 @@ const UNKNOWN = { sealed: null, finish: null, ageYears: null };
 
 /** What is to be minded of the joints with a mixture, the soonest harm alone; null if they bear it. */
 export function jointsFinding(
-  evaluation: Pick<Evaluation, 'state' | 'damp'>,
+  evaluation: Pick<Evaluation, 'state' | 'stateWhenDamp'>,
   joints: readonly Joint[],
-  schools: SchoolChoices,
+  schools: AdvicePreferences,
 ): Finding | null {
   const [soonest] = joints
     .flatMap((joint) =>
-      passedForSure(excesses(evaluation.state, joint.surface, schools, evaluation.damp)).map((excess) => ({
-        joint,
-        excess,
-      })),
+      certainlyExceeded(exceededLimits(evaluation.state, joint.surface, schools, evaluation.stateWhenDamp)).map(
+        (excess) => ({
+          joint,
+          excess,
+        }),
+      ),
     )
     .sort((a, b) => a.excess.minutes - b.excess.minutes);
   return soonest ? jointFinding(soonest.joint, soonest.excess) : null;
 }
 
-function jointFinding({ surface }: Joint, passed: Excess): Finding {
+function jointFinding({ surface }: Joint, passed: ExceededLimit): Finding {
   const minutes = Math.round(passed.minutes);
   return {
     code: 'runs-into-joints',

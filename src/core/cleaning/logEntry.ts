@@ -73,7 +73,7 @@ export type LogChange = Partial<
 >;
 
 /** An entry changed; what it said before is kept. A change of nothing is none. */
-export function edited(entry: LogEntry, change: LogChange, nowISO: string): LogEntry {
+export function editEntry(entry: LogEntry, change: LogChange, nowISO: string): LogEntry {
   const was = Object.fromEntries(
     Object.entries(change).flatMap(([key, value]) => {
       const before = entry[key as keyof LogChange];

@@ -4,14 +4,14 @@ import type { Surface } from '../catalogue/surface';
 import type { Formula } from '../formula/formula';
 
 /** Shorter words say nothing by themselves. */
-const LEAST_LETTERS = 4;
+const MIN_LETTERS = 4;
 
 const stem = (word: string): string => word.replace(/(?:es|s)$/, '');
 
 const wordsOf = (text: string): string[] =>
   plainName(text)
     .split(' ')
-    .filter((w) => w.length >= LEAST_LETTERS)
+    .filter((w) => w.length >= MIN_LETTERS)
     .map(stem);
 
 /** Words that stand in many purposes and name no place or soil. */

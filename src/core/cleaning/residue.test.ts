@@ -4,11 +4,11 @@ import type { Ingredient } from '../catalogue/ingredient';
 import { ingredientById, INGREDIENTS } from '../catalogue/lookup';
 import { evaluate } from '../evaluation/evaluate';
 import { substance } from '../catalogue/substances';
-import { USUAL_CIRCUMSTANCES } from '../evaluation/options';
+import { DEFAULT_CONTEXT } from '../evaluation/options';
 import { ingredientOfLine } from '../formula/resolve';
 import { STARTER_FORMULAS } from '../formula/starters';
 import { type LogEntry, type Used } from './logEntry';
-import { ingredientsUsed, meetings, residuesAt, thingsIn, type UsedThings } from './residue';
+import { ingredientsUsed, residueConflicts, residuesAt, ingredientsOfFormula, type UsedIngredients } from './residue';
 import { usedFormula } from './used';
 
 // What must not follow what: poison-centre and public-health "never mix" lists. How long air and drain take
@@ -19,12 +19,12 @@ const hoursAgo = (h: number): string => new Date(NOW - h * 3_600_000).toISOStrin
 const bought = (id: string): Used => ({ kind: 'bought', id, name: ingredientById(id)!.name });
 const formula = (id: string) => STARTER_FORMULAS.find((f) => f.id === id)!;
 const mixed = (id: string): Used => {
-  const result = evaluate(formula(id), { ...USUAL_CIRCUMSTANCES, scope: formula(id).use });
+  const result = evaluate(formula(id), { ...DEFAULT_CONTEXT, scope: formula(id).use });
   if (!result.ok) throw new Error(id);
   return usedFormula(formula(id), result.value.state);
 };
-const vinegar = thingsIn(formula('starter-everyday'));
-const things = (...ingredients: readonly Ingredient[]): UsedThings => ({ readings: [ingredients], known: true });
+const vinegar = ingredientsOfFormula(formula('starter-everyday'));
+const things = (...ingredients: readonly Ingredient[]): UsedIngredients => ({ readings: [ingredients], known: true });
 
 const entry = (used: Used, more: Partial<LogEntry> = {}): LogEntry =>
   entryOf({
@@ -37,7 +37,9 @@ const entry = (used: Used, more: Partial<LogEntry> = {}): LogEntry =>
   });
 const TRAY = { surfaceId: 'tray', roomId: 'shower' };
 const found = (entries: readonly LogEntry[], next = vinegar, spot: Parameters<typeof residuesAt>[0] = TRAY) =>
-  meetings(next, residuesAt(spot, entries, NOW), NOW).map((m) => `${m.finding.code} ${m.level} ${m.residue.scope}`);
+  residueConflicts(next, residuesAt(spot, entries, NOW), NOW).map(
+    (m) => `${m.finding.code} ${m.level} ${m.residue.scope}`,
+  );
 
 describe('what is left from before', () => {
   test('bleach yesterday, unrinsed, stops vinegar today: on the surface and in its drain', () => {
@@ -51,7 +53,7 @@ describe('what is left from before', () => {
     const salt = residuesAt(TRAY, [entry(bought('ammonium-chloride'))], NOW);
     const soda = things(ingredientById('washing-soda')!);
     const levels = (room: 'small' | 'large') =>
-      meetings(soda, salt, NOW, [], room)
+      residueConflicts(soda, salt, NOW, [], room)
         .filter((m) => m.finding.code === 'ammonia-fumes')
         .map((m) => m.level);
     expect(levels('large')).toContain('caution');
@@ -112,7 +114,7 @@ describe('what is left from before', () => {
 
   test('vinegar after soap, or soap after vinegar, may follow', () => {
     expect(found([entry(mixed('starter-worktop'))])).toEqual([]);
-    expect(found([entry(mixed('starter-everyday'))], thingsIn(formula('starter-worktop')))).toEqual([]);
+    expect(found([entry(mixed('starter-everyday'))], ingredientsOfFormula(formula('starter-worktop')))).toEqual([]);
   });
 
   // Toilet cleaners hold bleach or acid, by maker (labels and data sheets, from memory): each is held against the next.
@@ -142,13 +144,13 @@ describe('what is left from before', () => {
 
   test('a drain asks for the surface itself to be rinsed: that is what is written down', () => {
     const basin = { surfaceId: 'basin', roomId: 'shower' };
-    const [drain] = meetings(vinegar, residuesAt(basin, [entry(bought('chlorine-bleach'))], NOW), NOW);
+    const [drain] = residueConflicts(vinegar, residuesAt(basin, [entry(bought('chlorine-bleach'))], NOW), NOW);
     expect(drain?.residue.scope).toBe('drain');
     expect(drain?.safe).toMatch(/Rinse Tray off.*drain/);
   });
 
   test('every meeting says how it is made safe', () => {
-    for (const m of meetings(
+    for (const m of residueConflicts(
       vinegar,
       residuesAt(TRAY, [entry(bought('chlorine-bleach'), { at: hoursAgo(0.2) })], NOW),
       NOW,

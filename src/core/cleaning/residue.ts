@@ -1,10 +1,10 @@
-import type { Lives } from '../catalogue/household';
+import type { HouseholdMember } from '../catalogue/household';
 import type { Ingredient } from '../catalogue/ingredient';
 import { ingredientById } from '../catalogue/lookup';
 import { surfaceByName } from '../catalogue/surfaces';
-import { meet } from '../evaluation/meet';
-import { combinationsOf, possibleThings } from '../evaluation/meetNamed';
-import { besideOf } from '../evaluation/recipeText';
+import { checkCompatibility } from '../evaluation/meet';
+import { combinationsOf, possibleIngredientsFor } from '../evaluation/meetNamed';
+import { recipeTextOf } from '../evaluation/recipeText';
 import type { Finding, Level, Scope } from '../findings/finding';
 import { isWorse } from '../findings/finding';
 import type { RoomSize } from '../findings/howUsed';
@@ -53,29 +53,29 @@ function drains(material: string | null): boolean {
 }
 
 /** What was used, in each way its names may be meant; `known` is false where that is not all that was in it. */
-export interface UsedThings {
+export interface UsedIngredients {
   readonly readings: readonly (readonly Ingredient[])[];
   readonly known: boolean;
 }
 
 /** A formula's own ingredients: every one of them is known. */
-export const thingsIn = (formula: Formula): UsedThings => ({
+export const ingredientsOfFormula = (formula: Formula): UsedIngredients => ({
   readings: [formula.lines.map(ingredientOfLine)],
   known: true,
 });
 
 /** The ingredients of what was used. A name that is only close is never taken for sure. */
-export function ingredientsUsed(used: Used): UsedThings {
+export function ingredientsUsed(used: Used): UsedIngredients {
   if (used.kind === 'bought') {
     const byId = used.id === null ? null : ingredientById(used.id);
     if (byId) return { readings: [[byId]], known: true };
-    const thing = possibleThings(used.name);
+    const thing = possibleIngredientsFor(used.name);
     return { readings: thing.choices.map((c) => [c]), known: thing.understood };
   }
   const reading = readRecipe(used.card, { measures: 'metric' });
   const formula = formulaFromReading(reading, 'used', '', 'metric');
   if (!formula) return { readings: [], known: false };
-  const { open, unread, hazards } = besideOf(reading);
+  const { open, unread, hazards } = recipeTextOf(reading);
   const lines = formula.lines.map((line) => {
     const choices = open.find((o) => o.lineId === line.id)?.choices ?? [ingredientOfLine(line)];
     return { name: line.id, choices, understood: true, unknownKind: false };
@@ -117,7 +117,7 @@ export function residuesAt(spot: Spot, entries: readonly LogEntry[], nowMs: numb
 }
 
 /** The next product held against what is left of an earlier one. */
-export interface Meeting {
+export interface ResidueConflict {
   readonly residue: Residue;
   readonly level: Level;
   readonly finding: Finding;
@@ -148,19 +148,19 @@ function together(
   left: readonly Ingredient[],
   next: readonly Ingredient[],
   unknown: readonly string[],
-  lives: readonly Lives[],
+  household: readonly HouseholdMember[],
   room: RoomSize,
 ): readonly Finding[] {
   const apart = [
-    meet(left, residue.scope, [], lives, [], room),
-    meet(next, residue.scope, [], lives, [], room),
+    checkCompatibility(left, residue.scope, [], household, [], room),
+    checkCompatibility(next, residue.scope, [], household, [], room),
   ].flatMap((j) => j.findings);
   // What each brings about by itself is not said again: the same finding of the same things.
   const isOld = (f: Finding): boolean => {
     const same = apart.filter((a) => a.code === f.code && a.level === f.level);
     return same.length > 0 && f.subjects.every((name) => same.some((a) => a.subjects.includes(name)));
   };
-  return meet([...left, ...next], residue.scope, unknown, lives, [], room).findings.filter(
+  return checkCompatibility([...left, ...next], residue.scope, unknown, household, [], room).findings.filter(
     (f) => f.level !== 'clear' && f.level !== 'defeats' && !isOld(f),
   );
 }
@@ -172,21 +172,21 @@ function together(
  *
  * @param next the product's ingredients, in each way its names may be meant
  */
-export function meetings(
-  next: UsedThings,
+export function residueConflicts(
+  next: UsedIngredients,
   residues: readonly Residue[],
   nowMs: number,
-  lives: readonly Lives[] = [],
+  household: readonly HouseholdMember[] = [],
   room: RoomSize = 'large',
-): Meeting[] {
-  const found: Meeting[] = [];
+): ResidueConflict[] {
+  const found: ResidueConflict[] = [];
   for (const residue of residues) {
     const unknown = residue.unknown ? [residue.entry.used.name] : [];
     const left = residue.readings.length > 0 ? residue.readings : [[]];
     const coming = next.readings.length > 0 ? next.readings : [[]];
     for (const one of left) {
       for (const other of coming) {
-        for (const finding of together(residue, one, other, unknown, lives, room)) {
+        for (const finding of together(residue, one, other, unknown, household, room)) {
           found.push({ residue, level: finding.level, finding, safe: safeWords(residue, nowMs) });
         }
       }

@@ -1,16 +1,16 @@
 import fc from 'fast-check';
 import {
-  adjusted,
-  ended,
+  adjustTimer,
+  endTimer,
   nextEventMs,
-  snoozed,
+  snoozeTimer,
   startTimer,
   timerAt,
   timerEvents,
   tookMinutes,
-  untold,
-  wetted,
-  withTold,
+  dueEvents,
+  recordRewet,
+  markNotified,
   type Timer,
 } from './timer';
 
@@ -112,8 +112,8 @@ describe('what a wait tells', () => {
         let timer = dwell();
         const told: string[] = [];
         for (const ms of [...looks].sort((a, b) => a - b)) {
-          told.push(...untold(timer, at(0) + ms).map((e) => e.key));
-          timer = withTold(timer, at(0) + ms);
+          told.push(...dueEvents(timer, at(0) + ms).map((e) => e.key));
+          timer = markNotified(timer, at(0) + ms);
         }
         expect(new Set(told).size).toBe(told.length);
         // And nothing that was due is left out.
@@ -124,33 +124,33 @@ describe('what a wait tells', () => {
   });
 
   test('after a closed tab all that was missed is due at once', () => {
-    expect(untold(dwell(), at(25)).map((e) => e.what)).toEqual(['useful', 'rewet', 'best']);
+    expect(dueEvents(dwell(), at(25)).map((e) => e.what)).toEqual(['useful', 'rewet', 'best']);
   });
 
   test('wetted again counts from then, and not past the best', () => {
-    const wet = wetted(withTold(dwell(), at(12)), iso(13));
+    const wet = recordRewet(markNotified(dwell(), at(12)), iso(13));
     expect(wet.rewets).toBe(1);
     expect(timerAt(wet, at(13)).rewetInMs).toBe(12 * MIN);
     // 13 and 12 is 25: past the best at 20, so there is nothing to wet again for.
     expect(timerEvents(wet).some((e) => e.what === 'rewet')).toBe(false);
-    const early = wetted(dwell(), iso(6));
-    expect(untold(early, at(18)).map((e) => e.what)).toEqual(['useful', 'rewet']);
+    const early = recordRewet(dwell(), iso(6));
+    expect(dueEvents(early, at(18)).map((e) => e.what)).toEqual(['useful', 'rewet']);
   });
 
   test('put off, it tells once more', () => {
-    const later = snoozed(withTold(dwell(), at(21)), iso(21), 5);
-    expect(untold(later, at(25.9))).toEqual([]);
-    expect(untold(later, at(26)).map((e) => e.what)).toEqual(['again']);
+    const later = snoozeTimer(markNotified(dwell(), at(21)), iso(21), 5);
+    expect(dueEvents(later, at(25.9))).toEqual([]);
+    expect(dueEvents(later, at(26)).map((e) => e.what)).toEqual(['again']);
     // What must come off is told whatever was put off.
-    expect(untold(withTold(later, at(26)), at(60)).map((e) => e.what)).toEqual(['off']);
+    expect(dueEvents(markNotified(later, at(26)), at(60)).map((e) => e.what)).toEqual(['off']);
   });
 
   test('what is ended tells nothing more, and stands where it ended', () => {
-    const off = ended(dwell(), iso(9), 'looks-done');
-    expect(untold(off, at(100))).toEqual([]);
+    const off = endTimer(dwell(), iso(9), 'looks-done');
+    expect(dueEvents(off, at(100))).toEqual([]);
     expect(nextEventMs(off, at(10))).toBeNull();
     expect(tookMinutes(off, at(100))).toBe(9);
-    expect(ended(off, iso(50), 'reacts')).toBe(off);
+    expect(endTimer(off, iso(50), 'reacts')).toBe(off);
   });
 
   test('where two marks fall together it is told once', () => {
@@ -161,28 +161,28 @@ describe('what a wait tells', () => {
 
 describe('a wait moved', () => {
   test('shorter and longer moves the best, never past what the surface bears', () => {
-    expect(adjusted(dwell(), 10, at(1)).bestMinutes).toBe(30);
-    expect(adjusted(dwell(), 500, at(1))).toMatchObject({ bestMinutes: 60, longestMinutes: 60 });
-    expect(adjusted(dwell({ mustComeOff: false }), 500, at(1))).toMatchObject({
+    expect(adjustTimer(dwell(), 10, at(1)).bestMinutes).toBe(30);
+    expect(adjustTimer(dwell(), 500, at(1))).toMatchObject({ bestMinutes: 60, longestMinutes: 60 });
+    expect(adjustTimer(dwell({ mustComeOff: false }), 500, at(1))).toMatchObject({
       bestMinutes: 520,
       longestMinutes: 520,
     });
-    expect(adjusted(dwell(), -18, at(1))).toMatchObject({ bestMinutes: 2, usefulMinutes: 2 });
-    expect(adjusted(dwell(), -500, at(1)).bestMinutes).toBe(1);
+    expect(adjustTimer(dwell(), -18, at(1))).toMatchObject({ bestMinutes: 2, usefulMinutes: 2 });
+    expect(adjustTimer(dwell(), -500, at(1)).bestMinutes).toBe(1);
   });
 
   test('what lies ahead again is told again', () => {
-    const told = withTold(dwell(), at(21));
+    const told = markNotified(dwell(), at(21));
     expect(told.told).toContain('best');
-    const moved = adjusted(told, 10, at(21));
+    const moved = adjustTimer(told, 10, at(21));
     expect(moved.told).not.toContain('best');
-    expect(untold(moved, at(30)).map((e) => e.what)).toEqual(['best']);
+    expect(dueEvents(moved, at(30)).map((e) => e.what)).toEqual(['best']);
   });
 
   test('the three marks keep their order', () => {
     fc.assert(
       fc.property(fc.array(fc.integer({ min: -90, max: 90 }), { maxLength: 12 }), (moves) => {
-        const timer = moves.reduce((t, m) => adjusted(t, m, at(3)), dwell());
+        const timer = moves.reduce((t, m) => adjustTimer(t, m, at(3)), dwell());
         expect(timer.usefulMinutes).toBeLessThanOrEqual(timer.bestMinutes);
         expect(timer.bestMinutes).toBeLessThanOrEqual(timer.longestMinutes);
         expect(timer.longestMinutes).toBe(60);

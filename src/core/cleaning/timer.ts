@@ -111,7 +111,7 @@ export function timerEvents(timer: Timer): TimerEvent[] {
 }
 
 /** What is due to be told and was not: in the order of time. Nothing of a wait that was ended. */
-export const untold = (timer: Timer, nowMs: number): TimerEvent[] =>
+export const dueEvents = (timer: Timer, nowMs: number): TimerEvent[] =>
   timer.endedAt === null ? timerEvents(timer).filter((e) => e.atMs <= nowMs && !timer.told.includes(e.key)) : [];
 
 /** When the next thing is due to be told, ms; null if nothing is left. */
@@ -121,33 +121,33 @@ export function nextEventMs(timer: Timer, nowMs: number): number | null {
 }
 
 /** Marks what is due as told. */
-export const withTold = (timer: Timer, nowMs: number): Timer => ({
+export const markNotified = (timer: Timer, nowMs: number): Timer => ({
   ...timer,
-  told: [...timer.told, ...untold(timer, nowMs).map((e) => e.key)],
+  told: [...timer.told, ...dueEvents(timer, nowMs).map((e) => e.key)],
 });
 
 /** Wetted again: the next reminder counts from now. */
-export const wetted = (timer: Timer, nowISO: string): Timer => ({
+export const recordRewet = (timer: Timer, nowISO: string): Timer => ({
   ...timer,
   wettedAt: nowISO,
   rewets: timer.rewets + 1,
 });
 
 /** To be told again in so many minutes. */
-export const snoozed = (timer: Timer, nowISO: string, minutes: number): Timer => ({
+export const snoozeTimer = (timer: Timer, nowISO: string, minutes: number): Timer => ({
   ...timer,
   snoozedUntil: new Date(at(nowISO, minutes)).toISOString(),
 });
 
 /** The shortest wait that can be set, minutes. */
-export const LEAST_MINUTES = 1;
+export const MIN_MINUTES = 1;
 
 /**
  * The best time moved by so many minutes, within what is left: never sooner than a minute from the start,
  * never past the longest where it must come off by then. Marks that lie ahead again will be told again.
  */
-export function adjusted(timer: Timer, byMinutes: number, nowMs: number): Timer {
-  const wanted = Math.max(LEAST_MINUTES, timer.bestMinutes + byMinutes);
+export function adjustTimer(timer: Timer, byMinutes: number, nowMs: number): Timer {
+  const wanted = Math.max(MIN_MINUTES, timer.bestMinutes + byMinutes);
   const bestMinutes = timer.mustComeOff ? Math.min(wanted, timer.longestMinutes) : wanted;
   const moved: Timer = {
     ...timer,
@@ -162,7 +162,7 @@ export function adjusted(timer: Timer, byMinutes: number, nowMs: number): Timer 
 }
 
 /** Ended, with its reason. One that is ended already stays as it is. */
-export const ended = (timer: Timer, nowISO: string, endReason: EndReason): Timer =>
+export const endTimer = (timer: Timer, nowISO: string, endReason: EndReason): Timer =>
   timer.endedAt === null ? { ...timer, endedAt: nowISO, endReason } : timer;
 
 /** Minutes it has been on, to a tenth. */

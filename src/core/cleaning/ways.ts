@@ -1,10 +1,10 @@
-import type { Lift, Soil } from '../catalogue/soils';
+import type { SoilMechanism, Soil } from '../catalogue/soils';
 import type { Surface } from '../catalogue/surface';
 import { evaluate, type Evaluation } from '../evaluation/evaluate';
-import type { Circumstances } from '../evaluation/options';
+import type { EvaluationContext } from '../evaluation/options';
 import type { Finding } from '../findings/finding';
-import { judgeOnSurface } from '../findings/judge';
-import { excesses, passedForSure } from '../findings/surfaceLimits';
+import { applySurfaceRules } from '../findings/judge';
+import { exceededLimits, certainlyExceeded } from '../findings/surfaceLimits';
 import { uselessIn } from '../findings/uselessFor';
 import type { Formula } from '../formula/formula';
 import { resolveIngredient } from '../formula/resolve';
@@ -12,13 +12,13 @@ import { applicationOf, type Application } from './application';
 import { dwellOf, type Dwell } from './dwell';
 import type { Air } from './drying';
 import { jointsFinding, type Joint } from './joints';
-import { effectOf, liftings, type Lifting } from './lifting';
+import { effectOf, mechanisms, type ActingMechanism } from './lifting';
 import { meantFor } from './meantFor';
 
 /** Where a way comes from: a bottle on the shelf, what the cupboard can make, or with one thing bought. */
-export type From = 'shelf' | 'cupboard' | 'one-missing' | 'more-missing';
+export type SupplySource = 'shelf' | 'cupboard' | 'one-missing' | 'more-missing';
 
-const FROM_ORDER: readonly From[] = ['shelf', 'cupboard', 'one-missing', 'more-missing'];
+const FROM_ORDER: readonly SupplySource[] = ['shelf', 'cupboard', 'one-missing', 'more-missing'];
 
 /** What there is to clean with. */
 export interface Supplies {
@@ -34,7 +34,7 @@ export interface Supplies {
 export interface Candidate {
   readonly formula: Formula;
   readonly evaluation: Evaluation;
-  readonly from: From;
+  readonly from: SupplySource;
   /** Names of the ingredients that are not there. */
   readonly missing: readonly string[];
 }
@@ -43,7 +43,7 @@ export interface Candidate {
 export interface Way {
   readonly candidate: Candidate;
   /** What lifts the soil, the best first. */
-  readonly liftings: readonly Lifting[];
+  readonly mechanisms: readonly ActingMechanism[];
   /** How well, 0 to 3.5. */
   readonly effect: number;
   readonly effort: 1 | 2 | 3;
@@ -88,9 +88,9 @@ function missingFor(formula: Formula, cupboard: readonly string[] | null): strin
 }
 
 /** Weighs up everything there is to clean with, each formula once, in the scope it is made for. */
-export function weighSupplies(supplies: Supplies, at: Circumstances): Candidate[] {
-  const weighed = (formula: Formula, from: From, missing: readonly string[]): Candidate[] => {
-    const result = evaluate(formula, { ...at, scope: formula.use, surface: null, soil: null });
+export function weighSupplies(supplies: Supplies, context: EvaluationContext): Candidate[] {
+  const weighed = (formula: Formula, from: SupplySource, missing: readonly string[]): Candidate[] => {
+    const result = evaluate(formula, { ...context, scope: formula.use, surface: null, soil: null });
     return result.ok ? [{ formula, evaluation: result.value, from, missing }] : [];
   };
   return [
@@ -138,51 +138,54 @@ const order = (a: Way, b: Way): number =>
 const REWETS_ARE_WORK_FROM = 6;
 
 /** The strokes that remain, and one step more where it has to be wetted all the time. */
-function effortOf(lift: Lift, dwell: Dwell): Way['effort'] {
+function effortOf(lift: SoilMechanism, dwell: Dwell): Way['effort'] {
   const often = dwell.rewetEveryMinutes !== null && dwell.bestMinutes / dwell.rewetEveryMinutes > REWETS_ARE_WORK_FROM;
   return often && lift.effort < 3 ? (lift.effort === 1 ? 2 : 3) : lift.effort;
 }
 
-type Outcome = { readonly way: Way } | { readonly out: RuledOut };
+type TriedWay = { readonly way: Way } | { readonly out: RuledOut };
 
 function tryOne(
   candidate: Candidate,
   surface: Surface,
   soil: Soil,
-  at: Circumstances,
+  context: EvaluationContext,
   air: Air,
   joints: readonly Joint[],
-): Outcome {
-  const { state, damp, verdict, findings } = candidate.evaluation;
-  const out = (because: RuledOut['because'], why: string): Outcome => ({ out: { candidate, because, why } });
+): TriedWay {
+  const { state, stateWhenDamp: damp, verdict, findings } = candidate.evaluation;
+  const out = (because: RuledOut['because'], why: string): TriedWay => ({ out: { candidate, because, why } });
   if (verdict === 'danger') return out('danger', findings[0]?.happens ?? '');
-  const met = excesses(state, surface, at.schools, damp);
-  const passed = passedForSure(met);
+  const met = exceededLimits(state, surface, context.preferences, damp);
+  const passed = certainlyExceeded(met);
   const never = passed.find((e) => e.minutes === 0);
   if (never) return out('surface', never.reason);
   const useless = uselessIn(soil, state);
   const sets = useless.find((u) => u.sets);
   if (sets) return out('sets', sets.why);
-  const found = liftings(state, soil, surface);
+  const found = mechanisms(state, soil, surface);
   const application = applicationOf(candidate.formula, state);
   const best = found[0];
   if (!best) {
     return out('does-not-lift', useless[0]?.why ?? `Nothing in it lifts ${soil.name.toLowerCase()}.`);
   }
-  const joint = jointsFinding(candidate.evaluation, joints, at.schools);
+  const joint = jointsFinding(candidate.evaluation, joints, context.preferences);
   // They are wetted first; what they bear then sets the time, too.
-  const timed = [...passed, ...joints.flatMap((j) => passedForSure(excesses(state, j.wetted, at.schools, damp)))];
+  const timed = [
+    ...passed,
+    ...joints.flatMap((j) => certainlyExceeded(exceededLimits(state, j.wetted, context.preferences, damp))),
+  ];
   // The best lifter that the surface bears for long enough to be of use.
-  for (const { lift } of found) {
+  for (const { mechanism: lift } of found) {
     const dwell = dwellOf(state, application, lift, timed, air);
     if (!dwell) continue;
-    const onSurface = judgeOnSurface({ state, surface, soil, passed: met, dwellMinutes: dwell.bestMinutes });
+    const onSurface = applySurfaceRules({ state, surface, soil, passed: met, dwellMinutes: dwell.bestMinutes });
     const worst = onSurface.findings.find((f) => f.level === 'danger' || f.rulesOut);
     if (worst) return out(worst.level === 'danger' ? 'danger' : 'surface', worst.happens);
     if (verdict === 'defeats') return out('cancels', findings[0]?.happens ?? '');
     const way: Way = {
       candidate,
-      liftings: found,
+      mechanisms: found,
       effect: effectOf(found),
       effort: effortOf(lift, dwell),
       meant: meantFor(candidate.formula, surface, soil),
@@ -197,7 +200,7 @@ function tryOne(
   const soonest = timed.reduce((a, b) => (b.minutes < a.minutes ? b : a));
   return out(
     'surface',
-    `It would need ${best.lift.minutes.useful} minutes, and after about ${Math.max(1, Math.round(soonest.minutes))} it harms: ${soonest.reason}`,
+    `It would need ${best.mechanism.minutes.useful} minutes, and after about ${Math.max(1, Math.round(soonest.minutes))} it harms: ${soonest.reason}`,
   );
 }
 
@@ -212,14 +215,14 @@ export function rankWays(
   candidates: readonly Candidate[],
   surface: Surface,
   soil: Soil,
-  at: Circumstances,
+  context: EvaluationContext,
   air: Air,
   joints: readonly Joint[] = [],
 ): Ways {
   const ways: Way[] = [];
   const ruledOut: RuledOut[] = [];
   for (const candidate of candidates) {
-    const outcome = tryOne(candidate, surface, soil, at, air, joints);
+    const outcome = tryOne(candidate, surface, soil, context, air, joints);
     if ('way' in outcome) ways.push(outcome.way);
     else ruledOut.push(outcome.out);
   }

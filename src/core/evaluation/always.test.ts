@@ -2,19 +2,19 @@ import fc from 'fast-check';
 import { INGREDIENTS } from '../catalogue/lookup';
 import type { Ingredient } from '../catalogue/ingredient';
 import { substance, type SubstanceId } from '../catalogue/substances';
-import { sharesOf } from '../formula/composition';
+import { massFractionsOf } from '../formula/composition';
 import { SCOPES, isWorse } from '../findings/finding';
 import type { Formula, IngredientRef, Line } from '../formula/formula';
-import { fillML, quantify, scaleTo } from '../formula/quantify';
+import { fillML, resolveAmounts, scaleTo } from '../formula/quantify';
 import type { Amount } from '../quantity/amount';
 import { toolSet } from '../quantity/tools';
 import { evaluate, type Evaluation } from './evaluate';
-import { NOTHING_BESIDE, USUAL_CIRCUMSTANCES, type Circumstances } from './options';
+import { NO_TEXT, DEFAULT_CONTEXT, type EvaluationContext } from './options';
 import { evaluateAndPlan } from './pourPlan';
 
 /** What holds for every formula, whatever stands in it: the properties the rules are proved by. */
 
-const AT = USUAL_CIRCUMSTANCES;
+const AT = DEFAULT_CONTEXT;
 
 const own = INGREDIENTS.filter((i) => i.role === 'ingredient');
 const span = (low: number, high: number): fc.Arbitrary<{ low: number; high: number }> =>
@@ -42,7 +42,7 @@ const rowsOf = (amount: fc.Arbitrary<Amount>, from = own) =>
   fc.uniqueArray(fc.tuple(fc.constantFrom(...from), amount), { minLength: 1, maxLength: 6, selector: ([i]) => i.id });
 const anyFormula: fc.Arbitrary<Formula> = fc.oneof(rowsOf(fixedAmount), rowsOf(partsAmount)).map(formulaOf);
 
-function weigh(formula: Formula, at: Partial<Circumstances> = {}): Evaluation {
+function weigh(formula: Formula, at: Partial<EvaluationContext> = {}): Evaluation {
   const result = evaluate(formula, { ...AT, ...at });
   if (!result.ok) throw new Error(result.problems[0]?.message);
   return result.value;
@@ -62,7 +62,7 @@ test('the order of lines never matters', () => {
 test('scaling fills the bottle exactly, and never changes a ratio', () => {
   fc.assert(
     fc.property(anyFormula, fc.integer({ min: 50, max: 5000 }), (formula, capacityML) => {
-      const natural = quantify(formula, 20);
+      const natural = resolveAmounts(formula, 20);
       if (!natural.ok) throw new Error(natural.problems[0]?.message);
       const scaled = scaleTo(natural.value, fillML(capacityML, 10));
       expect(scaled.batchML).toBeCloseTo(capacityML * 0.9, 9);
@@ -130,10 +130,10 @@ test('an ingredient taken apart into its contents meets the others as it did who
   fc.assert(
     fc.property(rowsOf(fixedAmount, liquids), fc.constantFrom('stored' as const, 'fresh' as const), (rows, scope) => {
       const whole = formulaOf(rows);
-      const quantified = quantify(whole, 20);
-      if (!quantified.ok) return;
-      const lines: Line[] = quantified.value.portions.flatMap((p) =>
-        sharesOf(p.ingredient)
+      const resolved = resolveAmounts(whole, 20);
+      if (!resolved.ok) return;
+      const lines: Line[] = resolved.value.portions.flatMap((p) =>
+        massFractionsOf(p.ingredient)
           .filter((s) => s.gPerG > 0)
           .map((s, n) => ({
             id: `${p.line.id}-${n}`,
@@ -179,7 +179,7 @@ test('a line that is not known, or was not read, keeps a verdict from being clea
         amount: formula.lines[0]!.amount,
       };
       expect(isWorse(weigh({ ...formula, lines: [...formula.lines, stranger] }).verdict, 'clear')).toBe(true);
-      const unread = evaluate(formula, AT, { ...NOTHING_BESIDE, unread: ['qwer asdf'] });
+      const unread = evaluate(formula, AT, { ...NO_TEXT, unread: ['qwer asdf'] });
       expect(unread.ok && isWorse(unread.value.verdict, 'clear')).toBe(true);
     }),
     { numRuns: 100 },

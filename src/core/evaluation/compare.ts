@@ -1,4 +1,4 @@
-import type { Quantified } from '../formula/quantify';
+import type { ResolvedFormula } from '../formula/quantify';
 import type { Evaluation } from './evaluate';
 import { strengthShifts, type StrengthShift } from './strengths';
 
@@ -20,7 +20,7 @@ export interface Comparison {
   readonly onlyB: readonly string[];
 }
 
-interface Share {
+interface GramsPerLitre {
   readonly id: string;
   readonly name: string;
   readonly unit: 'mL' | 'g';
@@ -28,8 +28,8 @@ interface Share {
 }
 
 /** What of each ingredient is in a litre; the same ingredient in two lines counts once. */
-function sharesPerL({ portions, batchML }: Quantified): Map<string, Share> {
-  const shares = new Map<string, Share>();
+function sharesPerL({ portions, batchML }: ResolvedFormula): Map<string, GramsPerLitre> {
+  const shares = new Map<string, GramsPerLitre>();
   for (const { ingredient, massG, volumeML } of portions) {
     const powder = ingredient.form === 'powder' || ingredient.form === 'solid';
     const perL = (1000 * (powder ? massG : volumeML)) / batchML;
@@ -46,8 +46,8 @@ function sharesPerL({ portions, batchML }: Quantified): Map<string, Share> {
 
 /** Holds two weighed-up formulas side by side, litre for litre. Lines in the order of the first, then of the second. */
 export function compare(a: Evaluation, b: Evaluation): Comparison {
-  const ofA = sharesPerL(a.quantified);
-  const ofB = sharesPerL(b.quantified);
+  const ofA = sharesPerL(a.resolved);
+  const ofB = sharesPerL(b.resolved);
   const lines = [...new Map([...ofB, ...ofA]).values()].map((share): LineDifference => ({
     ingredientId: share.id,
     name: share.name,

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { SCHOOLS } from '../catalogue/schools';
+import { DISPUTED_ADVICE } from '../catalogue/schools';
 import { SOURCES } from '../catalogue/sources';
 import { SURFACES, surfaceByName } from '../catalogue/surfaces';
 import type { Vessel } from '../catalogue/vessels';
@@ -9,11 +9,11 @@ import { readRecipe } from '../formula/reader/readRecipe';
 import { STARTER_FORMULAS } from '../formula/starters';
 import { toolSet } from '../quantity/tools';
 import { evaluate, type Evaluation } from './evaluate';
-import { besideOf } from './recipeText';
-import { USUAL_CIRCUMSTANCES, type Beside, type Circumstances } from './options';
+import { recipeTextOf } from './recipeText';
+import { DEFAULT_CONTEXT, type RecipeText, type EvaluationContext } from './options';
 import { evaluateAndPlan } from './pourPlan';
 
-const AT = USUAL_CIRCUMSTANCES;
+const AT = DEFAULT_CONTEXT;
 const BOTTLE: Vessel = {
   id: 'b',
   name: 'Galley spray',
@@ -24,16 +24,16 @@ const BOTTLE: Vessel = {
 };
 const TOOLS = toolSet(['cups', 'spoons', 'jug'], 'us');
 
-function formulaOf(text: string): { formula: Formula; beside: Beside } {
+function formulaOf(text: string): { formula: Formula; beside: RecipeText } {
   const reading = readRecipe(text, { measures: 'us' });
   return {
     formula: formulaFromReading(reading, 'f', 'F', 'us')!,
-    beside: besideOf(reading),
+    beside: recipeTextOf(reading),
   };
 }
-function weigh(text: string, at: Partial<Circumstances> = {}): Evaluation {
-  const { formula, beside } = formulaOf(text);
-  const result = evaluate(formula, { ...AT, ...at }, beside);
+function weigh(text: string, at: Partial<EvaluationContext> = {}): Evaluation {
+  const { formula, beside: recipeText } = formulaOf(text);
+  const result = evaluate(formula, { ...AT, ...at }, recipeText);
   if (!result.ok) throw new Error(result.problems[0]?.message);
   return result.value;
 }
@@ -273,7 +273,7 @@ describe('surfaces', () => {
         expect(l.minutes).toBeGreaterThanOrEqual(0);
       }
       for (const s of surface.schools) {
-        const school = SCHOOLS.find((x) => x.id === s.school)!;
+        const school = DISPUTED_ADVICE.find((x) => x.id === s.school)!;
         expect(school.choices.map((c) => c.id)).toContain(s.choice);
         expect(school.byDefault).not.toBe(s.choice);
       }
@@ -283,8 +283,8 @@ describe('surfaces', () => {
 
 describe('a name that may mean several things', () => {
   const verdict = (text: string) => {
-    const { formula, beside } = formulaOf(text);
-    const result = evaluate(formula, AT, beside);
+    const { formula, beside: recipeText } = formulaOf(text);
+    const result = evaluate(formula, AT, recipeText);
     if (!result.ok) throw new Error(result.problems[0]?.message);
     return { verdict: result.value.verdict, codes: result.value.findings.map((f) => f.code) };
   };

@@ -1,19 +1,19 @@
 import { ingredientById } from '../catalogue/lookup';
-import { WHAT_IS_CHECKED, judge, judgeOnSurface, withFindings, type Judgement } from '../findings/judge';
+import { WHAT_IS_CHECKED, applyRules, applySurfaceRules, withFindings, type RuleResult } from '../findings/judge';
 import { isWorse, type Finding, type Level } from '../findings/finding';
-import { excesses } from '../findings/surfaceLimits';
-import { applyRule, type Situation } from '../findings/rule';
+import { exceededLimits } from '../findings/surfaceLimits';
+import { applyRule, type RuleInput } from '../findings/rule';
 import { vagueAmount } from '../findings/notSure';
 import { howUsed } from '../findings/howUsed';
 import { disagreements } from '../formula/dualAmount';
 import type { Formula, Line } from '../formula/formula';
 import type { Poured } from '../formula/mixedVolume';
-import { accept, type Outcome } from '../formula/problem';
-import { quantify, type Quantified, type Reading } from '../formula/quantify';
+import { ok, type Result } from '../formula/problem';
+import { resolveAmounts, type ResolvedFormula, type RangeEnd } from '../formula/quantify';
 import { isUnknown, resolveIngredient } from '../formula/resolve';
-import { has, mix, type MixtureState } from '../mixture/state';
+import { hasTrait, mix, type MixtureState } from '../mixture/state';
 import { isVague } from '../quantity/amount';
-import { NOTHING_BESIDE, type Beside, type Circumstances } from './options';
+import { NO_TEXT, type RecipeText, type EvaluationContext } from './options';
 
 export interface SurfaceEvaluation {
   readonly id: string;
@@ -28,9 +28,9 @@ export interface Evaluation {
   readonly findings: readonly Finding[];
   readonly state: MixtureState;
   /** As it is on a damp surface: of a dry powder with as much water, of all else the state itself. */
-  readonly damp: MixtureState;
+  readonly stateWhenDamp: MixtureState;
   /** The formula worked out at its own natural size. */
-  readonly quantified: Quantified;
+  readonly resolved: ResolvedFormula;
   readonly surface: SurfaceEvaluation | null;
   /** What was looked for, in a few words each. */
   readonly checked: readonly string[];
@@ -39,11 +39,11 @@ export interface Evaluation {
 const lineName = (line: Line): string => resolveIngredient(line.ingredient).name;
 
 /** What is poured for a formula, mixed in these circumstances. */
-export const mixed = (poured: readonly Poured[], at: Circumstances): MixtureState =>
-  mix(poured, { headspacePercent: at.headspacePercent, hardnessMgPerL: at.hardnessMgPerL });
+export const mixed = (poured: readonly Poured[], context: EvaluationContext): MixtureState =>
+  mix(poured, { headspacePercent: context.headspacePercent, hardnessMgPerL: context.hardnessMgPerL });
 
-const wordsOf = (formula: Formula, beside: Beside): string =>
-  [formula.name, formula.purpose, ...formula.lines.map((l) => l.text ?? ''), ...beside.notes, ...beside.unread]
+const wordsOf = (formula: Formula, recipeText: RecipeText): string =>
+  [formula.name, formula.purpose, ...formula.lines.map((l) => l.text ?? ''), ...recipeText.notes, ...recipeText.unread]
     .join('\n')
     .toLowerCase();
 
@@ -51,43 +51,43 @@ const wordsOf = (formula: Formula, beside: Beside): string =>
 const SMALL_ROOM = /\b(?:small|closed|windowless|tiny) (?:bath|shower|wash|wet)? ?room\b|\bcupboard\b|\bcabin\b/;
 
 /** What the rules look at for a formula, but for the mixture itself: the same for every reading of its amounts. */
-type Setting = (state: MixtureState) => Situation;
+type Setting = (state: MixtureState) => RuleInput;
 
 /** The setting of a formula in its circumstances. */
-export function settingOf(formula: Formula, at: Circumstances, beside: Beside): Setting {
-  const words = wordsOf(formula, beside);
-  const unknown = [...formula.lines.filter((l) => isUnknown(l.ingredient)).map(lineName), ...beside.unread];
-  const unknownKinds = [...new Set(beside.open.flatMap((o) => (o.unknownKind ? [o.name] : [])))];
-  const disagree = disagreements(formula, at.dropsPerML);
+export function settingOf(formula: Formula, context: EvaluationContext, recipeText: RecipeText): Setting {
+  const words = wordsOf(formula, recipeText);
+  const unknown = [...formula.lines.filter((l) => isUnknown(l.ingredient)).map(lineName), ...recipeText.unread];
+  const unknownKinds = [...new Set(recipeText.open.flatMap((o) => (o.unknownKind ? [o.name] : [])))];
+  const disagree = disagreements(formula, context.dropsPerML);
   return (state) => ({
     state,
-    scope: at.scope,
+    scope: context.scope,
     alone: [],
     formula: true,
     amounts: true,
     unknown,
-    hazards: beside.hazards,
+    hazards: recipeText.hazards,
     unknownKinds,
     disagreements: disagree,
-    lives: at.lives,
-    vessel: at.vessel,
+    household: context.household,
+    vessel: context.vessel,
     use: howUsed(
-      { form: at.form ?? formula.form ?? null, kind: formula.kind ?? 'surface', vessel: at.vessel },
+      { form: context.form ?? formula.form ?? null, kind: formula.kind ?? 'surface', vessel: context.vessel },
       state,
-      at.scope,
+      context.scope,
     ),
     words,
-    room: SMALL_ROOM.test(words) ? 'small' : at.room,
-    soil: at.soil,
+    room: SMALL_ROOM.test(words) ? 'small' : context.room,
+    soil: context.soil,
   });
 }
 
 /** Each vague line at both its ends, the others in the middle; and all of them together at each end. */
-function readingsOf(formula: Formula): ((line: Line) => Reading)[] {
+function readingsOf(formula: Formula): ((line: Line) => RangeEnd)[] {
   const vague = formula.lines.filter((l) => isVague(l.amount));
   if (vague.length === 0) return [];
-  const all = (end: Reading) => () => end;
-  const one = (id: string, end: Reading) => (line: Line) => (line.id === id ? end : 'middle');
+  const all = (end: RangeEnd) => () => end;
+  const one = (id: string, end: RangeEnd) => (line: Line) => (line.id === id ? end : 'middle');
   return [
     all('low'),
     all('high'),
@@ -96,19 +96,24 @@ function readingsOf(formula: Formula): ((line: Line) => Reading)[] {
 }
 
 /** Runs a formula at the ends of its vague amounts; the worst judgement holds, and it is said if they differ. */
-function judgeAtBothEnds(formula: Formula, middle: Judgement, at: Circumstances, setting: Setting): Judgement {
+function judgeAtBothEnds(
+  formula: Formula,
+  middle: RuleResult,
+  context: EvaluationContext,
+  setting: Setting,
+): RuleResult {
   let worst = middle;
   let differs = false;
   for (const reading of readingsOf(formula)) {
-    const quantified = quantify(formula, at.dropsPerML, reading);
-    if (!quantified.ok) continue;
-    const other = judge(setting(mixed(quantified.value.portions, at)));
+    const resolved = resolveAmounts(formula, context.dropsPerML, reading);
+    if (!resolved.ok) continue;
+    const other = applyRules(setting(mixed(resolved.value.portions, context)));
     if (other.verdict !== middle.verdict) differs = true;
     if (isWorse(other.verdict, worst.verdict)) worst = other;
   }
   if (!differs) return worst;
   const subjects = formula.lines.filter((l) => isVague(l.amount)).map(lineName);
-  return withFindings(worst, applyRule(vagueAmount, [...new Set(subjects)], at.scope));
+  return withFindings(worst, applyRule(vagueAmount, [...new Set(subjects)], context.scope));
 }
 
 /** So many readings of a formula's names are judged. */
@@ -123,7 +128,7 @@ interface OpenName {
 const combinationsOf = (names: readonly OpenName[]): number => names.reduce((n, name) => n * name.choices.length, 1);
 
 /** The open names: each line by itself; where that makes too many readings, lines of the same choices together. */
-function openNames(open: Beside['open']): OpenName[] {
+function openNames(open: RecipeText['open']): OpenName[] {
   const each = open
     .map((o) => ({ lineIds: [o.lineId], choices: [...new Set(o.choices.map((c) => c.id))] }))
     .filter((o) => o.choices.length > 1);
@@ -138,7 +143,7 @@ function openNames(open: Beside['open']): OpenName[] {
 }
 
 /** The formula with its open names read as each of their choices: in every combination, or one by one where those are too many. */
-function otherReadings(formula: Formula, open: Beside['open']): Formula[] {
+function otherReadings(formula: Formula, open: RecipeText['open']): Formula[] {
   const names = openNames(open);
   const as = (of: Formula, { lineIds }: OpenName, id: string): Formula => ({
     ...of,
@@ -159,15 +164,25 @@ const readAs = (line: Line, id: string): Line => ({ ...line, ingredient: { kind:
 /** A formula as it was judged, with the worst of what its open names may mean. */
 interface Judged {
   readonly formula: Formula;
-  readonly quantified: Quantified;
+  readonly quantified: ResolvedFormula;
   readonly state: MixtureState;
-  readonly judgement: Judgement;
+  readonly judgement: RuleResult;
 }
 
-function judgeReading(formula: Formula, quantified: Quantified, at: Circumstances, beside: Beside): Judged {
-  const setting = settingOf(formula, at, beside);
-  const state = mixed(quantified.portions, at);
-  return { formula, quantified, state, judgement: judgeAtBothEnds(formula, judge(setting(state)), at, setting) };
+function judgeReading(
+  formula: Formula,
+  resolved: ResolvedFormula,
+  context: EvaluationContext,
+  recipeText: RecipeText,
+): Judged {
+  const setting = settingOf(formula, context, recipeText);
+  const state = mixed(resolved.portions, context);
+  return {
+    formula,
+    quantified: resolved,
+    state,
+    judgement: judgeAtBothEnds(formula, applyRules(setting(state)), context, setting),
+  };
 }
 
 /** The worst of all readings, with every danger of any of them. */
@@ -186,28 +201,34 @@ function worstOf(first: Judged, others: readonly Judged[]): Judged {
  * size does not matter: the same ratios give the same verdict. Vague amounts are run at both ends; a name
  * that may mean several things is judged as the worst of them, and the first is what the strengths show.
  *
- * @param beside what a pasted text said beside its lines, and what of them is open
+ * @param recipeText what a pasted text said beside its lines, and what of them is open
  * @returns a problem, worded for the person, if the amounts cannot be brought together
  */
-export function evaluate(formula: Formula, at: Circumstances, beside: Beside = NOTHING_BESIDE): Outcome<Evaluation> {
-  const quantified = quantify(formula, at.dropsPerML);
-  if (!quantified.ok) return quantified;
-  const first = judgeReading(formula, quantified.value, at, beside);
-  const others = otherReadings(formula, beside.open).flatMap((f) => {
-    const other = quantify(f, at.dropsPerML);
-    return other.ok ? [judgeReading(f, other.value, at, beside)] : [];
+export function evaluate(
+  formula: Formula,
+  context: EvaluationContext,
+  recipeText: RecipeText = NO_TEXT,
+): Result<Evaluation> {
+  const resolved = resolveAmounts(formula, context.dropsPerML);
+  if (!resolved.ok) return resolved;
+  const first = judgeReading(formula, resolved.value, context, recipeText);
+  const others = otherReadings(formula, recipeText.open).flatMap((f) => {
+    const other = resolveAmounts(f, context.dropsPerML);
+    return other.ok ? [judgeReading(f, other.value, context, recipeText)] : [];
   });
-  const { judgement } = worstOf(first, others);
+  const { judgement: result } = worstOf(first, others);
   const { state } = first;
-  const damp = dampened(quantified.value.portions, state, at);
-  const surfaces = at.surface
-    ? [first, ...others].map((o) => evaluateOnSurface(o.state, dampened(o.quantified.portions, o.state, at), at))
+  const stateWhenDamp = dampened(resolved.value.portions, state, context);
+  const surfaces = context.surface
+    ? [first, ...others].map((o) =>
+        evaluateOnSurface(o.state, dampened(o.quantified.portions, o.state, context), context),
+      )
     : [];
-  return accept({
-    ...judgement,
+  return ok({
+    ...result,
     state,
-    damp,
-    quantified: quantified.value,
+    stateWhenDamp,
+    resolved: resolved.value,
     surface: surfaces.reduce<SurfaceEvaluation | null>(
       (worst, s) => (s && (!worst || isWorse(s.verdict, worst.verdict)) ? s : worst),
       null,
@@ -219,16 +240,20 @@ export function evaluate(formula: Formula, at: Circumstances, beside: Beside = N
 const WATER = ingredientById('distilled-water');
 
 /** A dry mix of acid or alkali with its own weight of water, as a damp surface brings it. */
-function dampened(poured: readonly Poured[], state: MixtureState, at: Circumstances): MixtureState {
-  if (!WATER || state.holdsWater || !(has(state, 'acid') || has(state, 'alkali'))) return state;
+function dampened(poured: readonly Poured[], state: MixtureState, context: EvaluationContext): MixtureState {
+  if (!WATER || state.hasWaterPhase || !(hasTrait(state, 'acid') || hasTrait(state, 'alkali'))) return state;
   const water = { ingredient: WATER, massG: state.massG, volumeML: state.massG / WATER.densityGPerML };
-  return mixed([...poured, water], at);
+  return mixed([...poured, water], context);
 }
 
 /** How a surface takes a mixture; null if none is asked about. */
-function evaluateOnSurface(state: MixtureState, damp: MixtureState, at: Circumstances): SurfaceEvaluation | null {
-  const { surface, dwellMinutes, soil, schools } = at;
+function evaluateOnSurface(
+  state: MixtureState,
+  damp: MixtureState,
+  context: EvaluationContext,
+): SurfaceEvaluation | null {
+  const { surface, dwellMinutes, soil, preferences: schools } = context;
   if (!surface) return null;
-  const passed = excesses(state, surface, schools, damp);
-  return { id: surface.id, name: surface.name, ...judgeOnSurface({ state, surface, dwellMinutes, soil, passed }) };
+  const passed = exceededLimits(state, surface, schools, damp);
+  return { id: surface.id, name: surface.name, ...applySurfaceRules({ state, surface, dwellMinutes, soil, passed }) };
 }

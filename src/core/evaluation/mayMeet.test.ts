@@ -2,10 +2,17 @@ import { INGREDIENTS } from '../catalogue/lookup';
 import { FIRST_STEPS } from '../findings/firstAid';
 import { STARTER_FORMULAS } from '../formula/starters';
 import { ingredientOfLine } from '../formula/resolve';
-import { mayMeet, MEETING_PLACES, neverMeetIn, thingNamed, type MeetingThing } from './mayMeet';
-import { meetNamed } from './meetNamed';
+import {
+  compatibilityReport,
+  COMPATIBILITY_SCOPES,
+  incompatiblePairs,
+  substanceNamed,
+  type NamedSubstance,
+} from './mayMeet';
+import { checkCompatibilityByName } from './meetNamed';
 
-const levels = (...names: string[]): string[] => mayMeet(names.map(thingNamed)).answers.map((a) => a.verdict);
+const levels = (...names: string[]): string[] =>
+  compatibilityReport(names.map(substanceNamed)).answers.map((a) => a.verdict);
 
 // Public-health never-mix lists, NOAA groups (from memory): in one bottle, one after the other, in the air, in a drain.
 test.each([
@@ -54,9 +61,9 @@ test('every danger that the command line finds is found here, in each place', ()
     ['acetone', 'peroxide'],
     ['lye', 'citric acid'],
   ]) {
-    const { answers } = mayMeet(pair.map(thingNamed));
-    for (const scope of MEETING_PLACES) {
-      const said = meetNamed(pair, scope)
+    const { answers } = compatibilityReport(pair.map(substanceNamed));
+    for (const scope of COMPATIBILITY_SCOPES) {
+      const said = checkCompatibilityByName(pair, scope)
         .findings.filter((f) => f.level === 'danger' && !['bleach-in-formula', 'corrosive-alkali'].includes(f.code))
         .map((f) => f.code);
       const here = answers.find((a) => a.scope === scope)!.findings.map((f) => f.code);
@@ -66,16 +73,19 @@ test('every danger that the command line finds is found here, in each place', ()
 });
 
 test('what one of them says of itself alone is no matter of meeting, but a danger is', () => {
-  const { answers } = mayMeet(['vinegar', 'baking soda'].map(thingNamed), ['asthma']);
+  const { answers } = compatibilityReport(['vinegar', 'baking soda'].map(substanceNamed), ['asthma']);
   expect(answers.find((a) => a.scope === 'air')!.verdict).toBe('clear');
-  expect(mayMeet(['hydrofluoric acid', 'water'].map(thingNamed)).verdict).toBe('danger');
+  expect(compatibilityReport(['hydrofluoric acid', 'water'].map(substanceNamed)).verdict).toBe('danger');
   expect(levels('bleach', 'baking soda')[0]).toBe('danger');
 });
 
 test('the first steps that belong to it', () => {
-  expect(mayMeet(['bleach', 'vinegar'].map(thingNamed)).accidents.slice(0, 2)).toEqual(['breathed', 'eye']);
-  expect(mayMeet(['trichlor', 'vegetable oil'].map(thingNamed)).accidents).toContain('fire');
-  expect(mayMeet(['dish soap', 'water'].map(thingNamed)).accidents).toEqual([]);
+  expect(compatibilityReport(['bleach', 'vinegar'].map(substanceNamed)).accidents.slice(0, 2)).toEqual([
+    'breathed',
+    'eye',
+  ]);
+  expect(compatibilityReport(['trichlor', 'vegetable oil'].map(substanceNamed)).accidents).toContain('fire');
+  expect(compatibilityReport(['dish soap', 'water'].map(substanceNamed)).accidents).toEqual([]);
   for (const { steps } of Object.values(FIRST_STEPS)) expect(steps.length).toBeGreaterThan(1);
 });
 
@@ -100,18 +110,18 @@ test('a triple is never milder than any of its pairs', () => {
       }
 });
 
-const shelf = (id: string): MeetingThing => {
+const shelf = (id: string): NamedSubstance => {
   const formula = STARTER_FORMULAS.find((f) => f.id === `starter-${id}`)!;
   return { name: formula.name, readings: [formula.lines.map(ingredientOfLine)], understood: true, unknownKind: false };
 };
 
 test('what in a home must never meet: cupboard, shelf and what was used', () => {
   const home = [
-    ...['chlorine-bleach', 'white-vinegar', 'baking-soda', 'hydrogen-peroxide'].map(thingNamed),
+    ...['chlorine-bleach', 'white-vinegar', 'baking-soda', 'hydrogen-peroxide'].map(substanceNamed),
     shelf('degreaser'),
     shelf('glass'),
   ];
-  expect(neverMeetIn(home).map((n) => [...n.names, n.finding.code].join(' | '))).toEqual([
+  expect(incompatiblePairs(home).map((n) => [...n.names, n.finding.code].join(' | '))).toEqual([
     'chlorine-bleach | white-vinegar | chlorine-gas',
     'chlorine-bleach | Clear glass | bleach-with-alcohol',
     'chlorine-bleach | hydrogen-peroxide | bleach-with-peroxide',
@@ -121,7 +131,7 @@ test('what in a home must never meet: cupboard, shelf and what was used', () => 
 });
 
 test('a whole catalogue is gone through, and no thing must keep away from itself', () => {
-  const found = neverMeetIn(
+  const found = incompatiblePairs(
     INGREDIENTS.slice(0, 60).map((i) => ({ name: i.name, readings: [[i]], understood: true, unknownKind: false })),
   );
   expect(found.length).toBeGreaterThan(20);

@@ -1,14 +1,14 @@
-import type { Lives } from '../catalogue/household';
+import type { HouseholdMember } from '../catalogue/household';
 import type { Ingredient } from '../catalogue/ingredient';
 import { accidentsOf, type Accident } from '../findings/firstAid';
 import { isWorse, type Finding, type Level, type Scope } from '../findings/finding';
 import type { RoomSize } from '../findings/howUsed';
 import { MIXTURE_RULES } from '../findings/rules';
-import { dangersOfPairs, meet } from './meet';
-import { possibleThings } from './meetNamed';
+import { dangersOfPairs, checkCompatibility } from './meet';
+import { possibleIngredientsFor } from './meetNamed';
 
 /** Something that may meet another: a name, a bottle from the shelf, what a job used. */
-export interface MeetingThing {
+export interface NamedSubstance {
   readonly name: string;
   /** What is in it, in each way its name may be meant; none if it is not known. The first is the likeliest. */
   readonly readings: readonly (readonly Ingredient[])[];
@@ -19,25 +19,25 @@ export interface MeetingThing {
 }
 
 /** A thing by the name people say. */
-export function thingNamed(name: string): MeetingThing {
-  const { choices, understood, unknownKind } = possibleThings(name);
+export function substanceNamed(name: string): NamedSubstance {
+  const { choices, understood, unknownKind } = possibleIngredientsFor(name);
   return { name, readings: choices.map((c) => [c]), understood, unknownKind };
 }
 
 /** Where two things can come together, in the order a person thinks of them. */
-export const MEETING_PLACES: readonly Scope[] = ['stored', 'sequence', 'air', 'drain'];
+export const COMPATIBILITY_SCOPES: readonly Scope[] = ['stored', 'sequence', 'air', 'drain'];
 
 /** What happens in one place. */
-export interface MeetingAnswer {
+export interface CompatibilityAnswer {
   readonly scope: Scope;
   readonly verdict: Level;
   /** Only what they bring about together, the worst first. */
   readonly findings: readonly Finding[];
 }
 
-export interface MayMeet {
+export interface CompatibilityReport {
   readonly verdict: Level;
-  readonly answers: readonly MeetingAnswer[];
+  readonly answers: readonly CompatibilityAnswer[];
   /** The accidents that belong to what was found, for the first steps. */
   readonly accidents: readonly Accident[];
 }
@@ -45,7 +45,7 @@ export interface MayMeet {
 const MAX_COMBINATIONS = 96;
 
 /** One reading of each thing, in every combination; where those are too many, each varied beside the likeliest others. */
-function combinations(things: readonly MeetingThing[]): Ingredient[][] {
+function combinations(things: readonly NamedSubstance[]): Ingredient[][] {
   const known = things.map((t) => t.readings).filter((r) => r.length > 0);
   const count = known.reduce((n, r) => n * r.length, 1);
   if (count <= MAX_COMBINATIONS) {
@@ -80,21 +80,23 @@ const worstFirst = (a: Finding, b: Finding): number =>
  *
  * @param things two or more
  */
-export function mayMeet(
-  things: readonly MeetingThing[],
-  lives: readonly Lives[] = [],
+export function compatibilityReport(
+  things: readonly NamedSubstance[],
+  household: readonly HouseholdMember[] = [],
   room: RoomSize = 'large',
-): MayMeet {
+): CompatibilityReport {
   const unknown = things.filter((t) => !t.understood).map((t) => t.name);
   const kinds = things.filter((t) => t.unknownKind).map((t) => t.name);
   const together = combinations(things);
-  const answers = MEETING_PLACES.map((scope): MeetingAnswer => {
-    const alone = things.flatMap((t) => t.readings.flatMap((r) => meet(r, scope, [], lives, [], room).findings));
+  const answers = COMPATIBILITY_SCOPES.map((scope): CompatibilityAnswer => {
+    const alone = things.flatMap((t) =>
+      t.readings.flatMap((r) => checkCompatibility(r, scope, [], household, [], room).findings),
+    );
     const worst = new Map<string, Finding>();
     for (const ingredients of together) {
       for (const f of [
-        ...meet(ingredients, scope, unknown, lives, kinds, room).findings,
-        ...dangersOfPairs(ingredients, scope, [], lives, [], room),
+        ...checkCompatibility(ingredients, scope, unknown, household, kinds, room).findings,
+        ...dangersOfPairs(ingredients, scope, [], household, [], room),
       ]) {
         const before = worst.get(f.code);
         if (OF_ONE_ALONE.includes(f.code) || (before && !isWorse(f.level, before.level))) continue;
@@ -117,21 +119,21 @@ export function mayMeet(
 }
 
 /** Two things of a home that must never meet, and why. */
-export interface NeverMeet {
+export interface IncompatiblePair {
   readonly names: readonly [string, string];
   readonly finding: Finding;
 }
 
 /** Dangers by code and what they are of. */
 const dangers = (ingredients: readonly Ingredient[], unknown: readonly string[] = []): readonly Finding[] =>
-  meet(ingredients, 'fresh', unknown).findings.filter((f) => f.level === 'danger');
+  checkCompatibility(ingredients, 'fresh', unknown).findings.filter((f) => f.level === 'danger');
 
 /**
  * What in a home must never meet: every pair that is a danger poured together in the open and neither by itself,
  * the worst reason of each. Pairs of one thing under two names are left out.
  */
-export function neverMeetIn(things: readonly MeetingThing[]): NeverMeet[] {
-  const found: NeverMeet[] = [];
+export function incompatiblePairs(things: readonly NamedSubstance[]): IncompatiblePair[] {
+  const found: IncompatiblePair[] = [];
   const alone = things.map((t) => new Set(t.readings.flatMap((r) => dangers(r).map((f) => f.code))));
   things.forEach((a, i) => {
     things.slice(i + 1).forEach((b, k) => {

@@ -1,6 +1,6 @@
-import type { Lives } from '../catalogue/household';
+import type { HouseholdMember } from '../catalogue/household';
 import type { Ingredient } from '../catalogue/ingredient';
-import { judge, type Judgement } from '../findings/judge';
+import { applyRules, type RuleResult } from '../findings/judge';
 import type { Finding, Scope } from '../findings/finding';
 import { howUsed, type RoomSize } from '../findings/howUsed';
 import { ingredientById } from '../catalogue/lookup';
@@ -35,8 +35,8 @@ function meetingState(ingredients: readonly Ingredient[], scope: Scope): Mixture
   const together = ingredients.map(someOf);
   const state = mix(together);
   const damp = scope === 'sequence' || scope === 'drain';
-  return damp && !state.holdsWater && WATER && ingredients.length > 0
-    ? { ...mix([...together, someOf(WATER)]), brought: state.brought }
+  return damp && !state.hasWaterPhase && WATER && ingredients.length > 0
+    ? { ...mix([...together, someOf(WATER)]), ingredients: state.ingredients }
     : state;
 }
 
@@ -47,16 +47,16 @@ function meetingState(ingredients: readonly Ingredient[], scope: Scope): Mixture
  * @param unknown names that are not known: never clear
  * @param unknownKinds names of which only the kind of product is known
  */
-export function meet(
+export function checkCompatibility(
   ingredients: readonly Ingredient[],
   scope: Scope,
   unknown: readonly string[] = [],
-  lives: readonly Lives[] = [],
+  household: readonly HouseholdMember[] = [],
   unknownKinds: readonly string[] = [],
   room: RoomSize = 'large',
-): Judgement & { readonly state: MixtureState } {
+): RuleResult & { readonly state: MixtureState } {
   const state = meetingState(ingredients, scope);
-  const judgement = judge({
+  const result = applyRules({
     state,
     scope,
     alone: ingredients.map(aloneState),
@@ -67,14 +67,14 @@ export function meet(
     hazards: [],
     unknownKinds,
     disagreements: [],
-    lives,
+    household,
     vessel: null,
     use: howUsed({ form: null, kind: 'surface', vessel: null }, state, scope),
     words: '',
     room,
     soil: null,
   });
-  return { ...judgement, state };
+  return { ...result, state };
 }
 
 /**
@@ -83,10 +83,12 @@ export function meet(
  */
 export function dangersOfPairs(
   ingredients: readonly Ingredient[],
-  ...rest: Parameters<typeof meet> extends [unknown, ...infer Rest] ? Rest : never
+  ...rest: Parameters<typeof checkCompatibility> extends [unknown, ...infer Rest] ? Rest : never
 ): readonly Finding[] {
   if (ingredients.length < 3) return [];
   return ingredients.flatMap((a, i) =>
-    ingredients.slice(i + 1).flatMap((b) => meet([a, b], ...rest).findings.filter((f) => f.level === 'danger')),
+    ingredients
+      .slice(i + 1)
+      .flatMap((b) => checkCompatibility([a, b], ...rest).findings.filter((f) => f.level === 'danger')),
   );
 }

@@ -1,14 +1,14 @@
-import type { Lives } from '../catalogue/household';
+import type { HouseholdMember } from '../catalogue/household';
 import type { Ingredient } from '../catalogue/ingredient';
 import { findIngredient, ingredientById } from '../catalogue/lookup';
 import { isWorse, type Scope } from '../findings/finding';
 import type { RoomSize } from '../findings/howUsed';
-import { withFindings, type Judgement } from '../findings/judge';
+import { withFindings, type RuleResult } from '../findings/judge';
 import type { MixtureState } from '../mixture/state';
-import { dangersOfPairs, meet } from './meet';
+import { dangersOfPairs, checkCompatibility } from './meet';
 
 /** What a name may stand for where two things meet. */
-export interface PossibleThings {
+export interface PossibleIngredients {
   readonly name: string;
   /** None if the name is not known; the first is the most likely. */
   readonly choices: readonly Ingredient[];
@@ -19,7 +19,7 @@ export interface PossibleThings {
 }
 
 /** What a name or an id may stand for. A name that is only close is never taken for sure. */
-export function possibleThings(name: string): PossibleThings {
+export function possibleIngredientsFor(name: string): PossibleIngredients {
   const byId = ingredientById(name);
   const match = byId ? ({ kind: 'exact', ingredient: byId } as const) : findIngredient(name);
   switch (match.kind) {
@@ -41,7 +41,7 @@ export function possibleThings(name: string): PossibleThings {
 const MAX_COMBINATIONS = 96;
 
 /** Every combination of one choice of each; where there are too many, each thing is varied beside the likeliest others. */
-export function combinationsOf(things: readonly PossibleThings[]): Ingredient[][] {
+export function combinationsOf(things: readonly PossibleIngredients[]): Ingredient[][] {
   const known = things.filter((t) => t.choices.length > 0);
   const likely = known.flatMap((t) => t.choices.slice(0, 1));
   const count = known.reduce((n, t) => n * t.choices.length, 1);
@@ -55,23 +55,23 @@ export function combinationsOf(things: readonly PossibleThings[]): Ingredient[][
  * What happens when things meet that are known by name alone: judged as the worst of what the names may mean,
  * with every danger of any of them.
  */
-export function meetNamed(
+export function checkCompatibilityByName(
   names: readonly string[],
   scope: Scope,
-  lives: readonly Lives[] = [],
+  household: readonly HouseholdMember[] = [],
   room: RoomSize = 'large',
-): Judgement & { readonly state: MixtureState; readonly likely: readonly Ingredient[] } {
-  const things = names.map(possibleThings);
+): RuleResult & { readonly state: MixtureState; readonly likely: readonly Ingredient[] } {
+  const things = names.map(possibleIngredientsFor);
   const unknown = things.filter((t) => !t.understood).map((t) => t.name);
   const kinds = things.filter((t) => t.unknownKind).map((t) => t.name);
   const judged = combinationsOf(things).map((together) => ({
     together,
-    ...meet(together, scope, unknown, lives, kinds, room),
+    ...checkCompatibility(together, scope, unknown, household, kinds, room),
   }));
-  const first = judged[0] ?? { together: [], ...meet([], scope, unknown, lives, kinds, room) };
+  const first = judged[0] ?? { together: [], ...checkCompatibility([], scope, unknown, household, kinds, room) };
   const worst = judged.reduce((w, j) => (isWorse(j.verdict, w.verdict) ? j : w), first);
   const codes = new Set(worst.findings.map((f) => f.code));
-  const pairs = judged.flatMap((j) => dangersOfPairs(j.together, scope, [], lives, [], room));
+  const pairs = judged.flatMap((j) => dangersOfPairs(j.together, scope, [], household, [], room));
   const more = [...judged.flatMap((j) => j.findings), ...pairs].filter(
     (f) => f.level === 'danger' && !codes.has(f.code) && codes.add(f.code),
   );

@@ -1,5 +1,5 @@
 import { STARTER_FORMULAS } from '../formula/starters';
-import { USUAL_CIRCUMSTANCES } from './options';
+import { DEFAULT_CONTEXT } from './options';
 import { evaluateAndPlan } from './pourPlan';
 import { evaluateAsPoured, formulaAsPoured, offPercent, rescaled } from './mixing';
 import { toolSet } from '../quantity/tools';
@@ -7,7 +7,7 @@ import type { Vessel } from '../catalogue/vessels';
 
 const everyday = STARTER_FORMULAS.find((f) => f.id === 'starter-everyday')!;
 const vessel: Vessel = { id: 'v', name: 'V', shape: 'straight-spray', capacityML: 500, material: 'hdpe', opaque: true };
-const planned = evaluateAndPlan(everyday, vessel, toolSet(['jug'], 'metric'), USUAL_CIRCUMSTANCES);
+const planned = evaluateAndPlan(everyday, vessel, toolSet(['jug'], 'metric'), DEFAULT_CONTEXT);
 if (!planned.ok) throw new Error('plan');
 const { plan, evaluation } = planned.value;
 const [first, second] = plan.lines;
@@ -32,7 +32,7 @@ describe('what was really poured', () => {
   test('accepted as it is, the strength follows what was poured', () => {
     const acid = everyday.lines.find((l) => l.ingredient.kind === 'known' && l.ingredient.id === 'white-vinegar')!;
     const acidPlan = plan.lines.find((l) => l.line.id === acid.id)!;
-    const result = evaluateAsPoured(everyday, plan.lines, { [acid.id]: 1.2 * acidPlan.volumeML }, USUAL_CIRCUMSTANCES);
+    const result = evaluateAsPoured(everyday, plan.lines, { [acid.id]: 1.2 * acidPlan.volumeML }, DEFAULT_CONTEXT);
     if (!result.ok) throw new Error('as poured');
     // 1.2 parts in 2.2 against 1 in 2.
     const ratio = result.value.state.aceticAcidPercentWV / evaluation.state.aceticAcidPercentWV;
@@ -51,7 +51,7 @@ describe('what was really poured', () => {
 
 describe('several bottles, and an amount of one’s own', () => {
   test('three bottles share one batch, each filled to its mark', () => {
-    const result = evaluateAndPlan(everyday, vessel, [], USUAL_CIRCUMSTANCES, undefined, { batchML: 1350, bottles: 3 });
+    const result = evaluateAndPlan(everyday, vessel, [], DEFAULT_CONTEXT, undefined, { batchML: 1350, bottles: 3 });
     if (!result.ok) throw new Error('plan');
     expect(result.value.plan).toMatchObject({ batchML: 1350, bottles: 3, fillML: 450 });
     expect(result.value.plan.lines.every((l) => l.pourToMM === null)).toBe(true);
@@ -63,16 +63,16 @@ describe('several bottles, and an amount of one’s own', () => {
     const small: Vessel = { ...vessel, capacityML: 25 };
     const spoons = [{ kind: 'scoop' as const, id: 's', name: '1 tsp', volumeML: 5 }];
     const soap = STARTER_FORMULAS.find((f) => f.id === 'starter-worktop')!;
-    const at = USUAL_CIRCUMSTANCES;
-    const drops = evaluateAndPlan(soap, small, spoons, at);
+    const context = DEFAULT_CONTEXT;
+    const drops = evaluateAndPlan(soap, small, spoons, context);
     if (!drops.ok) throw new Error('plan');
     // 4 % of 22.5 mL is 0.9 mL: 18 drops at 20 to the mL, exact.
     expect(drops.value.plan.shifts).toEqual([]);
-    const tiny = evaluateAndPlan(soap, { ...vessel, capacityML: 10 }, spoons, { ...at, dropsPerML: 8 });
+    const tiny = evaluateAndPlan(soap, { ...vessel, capacityML: 10 }, spoons, { ...context, dropsPerML: 8 });
     if (!tiny.ok) throw new Error('plan');
     // 4 % of 9 mL is 0.36 mL: 2.9 drops at 8 to the mL, so 3: 4 % more, within.
     expect(tiny.value.plan.shifts).toEqual([]);
-    const rough = evaluateAndPlan(soap, { ...vessel, capacityML: 12 }, spoons, { ...at, dropsPerML: 8 });
+    const rough = evaluateAndPlan(soap, { ...vessel, capacityML: 12 }, spoons, { ...context, dropsPerML: 8 });
     if (!rough.ok) throw new Error('plan');
     // 4 % of 10.8 mL is 0.432 mL: 3.46 drops, so 3: about a tenth less (by the soap’s own drops).
     expect(rough.value.plan.shifts.map((s) => s.key)).toEqual(['soap']);

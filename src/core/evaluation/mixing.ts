@@ -1,9 +1,9 @@
 import type { Formula, Line } from '../formula/formula';
-import type { Outcome } from '../formula/problem';
+import type { Result } from '../formula/problem';
 import { ingredientOfLine } from '../formula/resolve';
-import { exactly } from '../quantity/span';
+import { pointRange } from '../quantity/span';
 import { evaluate, type Evaluation } from './evaluate';
-import type { Circumstances } from './options';
+import type { EvaluationContext } from './options';
 import type { PourPlan } from './pourPlan';
 
 /** mL really poured so far, by the line's id. */
@@ -30,8 +30,8 @@ function atVolume(line: Line, volumeML: number): Line {
   return {
     ...rest,
     amount: solid
-      ? { kind: 'mass', value: exactly(volumeML * ingredient.densityGPerML), unit: 'g' }
-      : { kind: 'volume', value: exactly(volumeML), unit: 'mL' },
+      ? { kind: 'mass', value: pointRange(volumeML * ingredient.densityGPerML), unit: 'g' }
+      : { kind: 'volume', value: pointRange(volumeML), unit: 'mL' },
   };
 }
 
@@ -77,5 +77,5 @@ export const evaluateAsPoured = (
   formula: Formula,
   plan: readonly Planned[],
   poured: PouredSoFar,
-  at: Circumstances,
-): Outcome<Evaluation> => evaluate(formulaAsPoured(formula, plan, poured), { ...at, scope: formula.use });
+  context: EvaluationContext,
+): Result<Evaluation> => evaluate(formulaAsPoured(formula, plan, poured), { ...context, scope: formula.use });

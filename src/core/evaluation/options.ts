@@ -1,6 +1,6 @@
 import type { Ingredient } from '../catalogue/ingredient';
-import type { Lives } from '../catalogue/household';
-import type { SchoolChoices } from '../catalogue/schools';
+import type { HouseholdMember } from '../catalogue/household';
+import type { AdvicePreferences } from '../catalogue/schools';
 import type { Soil } from '../catalogue/soils';
 import type { Surface } from '../catalogue/surface';
 import { DEFAULT_HEADSPACE_PERCENT, type VesselFacts } from '../catalogue/vessels';
@@ -10,7 +10,7 @@ import type { UseForm } from '../formula/use';
 import { DEFAULT_DROPS_PER_ML } from '../quantity/drops';
 
 /** The circumstances in which a formula is judged. */
-export interface Circumstances {
+export interface EvaluationContext {
   readonly scope: Scope;
   readonly surface: Surface | null;
   /** What it is to lift; null if not said. */
@@ -28,15 +28,15 @@ export interface Circumstances {
   /** The vessel it is kept in; null if not known. */
   readonly vessel: VesselFacts | null;
   /** Who lives in the home, and where its drain goes. */
-  readonly lives: readonly Lives[];
+  readonly household: readonly HouseholdMember[];
   /** Hardness of the tap water, mg/L as CaCO3, 0 to 1000; null if not known. */
   readonly hardnessMgPerL: number | null;
   /** Where careful people differ: the person's own choices. */
-  readonly schools: SchoolChoices;
+  readonly preferences: AdvicePreferences;
 }
 
 /** One closed bottle, nothing known of the home: what holds where nothing else is said. */
-export const USUAL_CIRCUMSTANCES: Circumstances = {
+export const DEFAULT_CONTEXT: EvaluationContext = {
   scope: 'stored',
   surface: null,
   soil: null,
@@ -46,13 +46,13 @@ export const USUAL_CIRCUMSTANCES: Circumstances = {
   form: null,
   room: 'large',
   vessel: null,
-  lives: [],
+  household: [],
   hardnessMgPerL: null,
-  schools: {},
+  preferences: {},
 };
 
 /** What a pasted text said beside its lines, and what of them is open. */
-export interface Beside {
+export interface RecipeText {
   /** Lines that could not be read: they keep a verdict from being clear. */
   readonly unread: readonly string[];
   /** Titles, notes and instructions: what is claimed and how it is made. */
@@ -73,4 +73,4 @@ export interface OpenLine {
   readonly unknownKind: boolean;
 }
 
-export const NOTHING_BESIDE: Beside = { unread: [], notes: [], hazards: [], open: [] };
+export const NO_TEXT: RecipeText = { unread: [], notes: [], hazards: [], open: [] };

@@ -1,17 +1,17 @@
 import { handlingOf } from '../findings/asPoured';
 import { isWorse } from '../findings/finding';
-import { judge } from '../findings/judge';
+import { applyRules } from '../findings/judge';
 import type { Formula, Line } from '../formula/formula';
 import { mixedVolume } from '../formula/mixedVolume';
-import { accept, type Outcome } from '../formula/problem';
-import { dropsPerMLOf, fillML, scaleTo, type Portion, type Quantified } from '../formula/quantify';
+import { ok, type Result } from '../formula/problem';
+import { dropsPerMLOf, fillML, scaleTo, type Portion, type ResolvedFormula } from '../formula/quantify';
 import { wholeDrops } from '../quantity/drops';
 import type { Profile } from '../quantity/fillMarks';
 import { measurePlan, type MeasurePlan } from '../quantity/measurePlan';
 import type { Tool } from '../quantity/tools';
 import { vesselHeightMM, vesselProfile, type Vessel } from '../catalogue/vessels';
 import { evaluate, mixed, settingOf, type Evaluation } from './evaluate';
-import { NOTHING_BESIDE, type Beside, type Circumstances } from './options';
+import { NO_TEXT, type RecipeText, type EvaluationContext } from './options';
 import { orderOfAddition } from './order';
 import { notableShifts, type StrengthShift } from './strengths';
 
@@ -110,27 +110,27 @@ const reallyPoured = ({ portion, reallyML }: Rounded): Portion => ({
   massG: reallyML * portion.ingredient.densityGPerML,
 });
 
-const roundAll = (scaled: Quantified, tools: readonly Tool[], dropsPerML: number, rounding: Rounding): Rounded[] =>
+const roundAll = (scaled: ResolvedFormula, tools: readonly Tool[], dropsPerML: number, rounding: Rounding): Rounded[] =>
   scaled.portions.map((portion) => ({ portion, ...really(portion, tools, dropsPerML, rounding) }));
 
 /** Rounding never crosses a safety limit: if the rounded mixture is judged worse, it is rounded the other way. */
 function roundedSafely(
   formula: Formula,
-  scaled: Quantified,
+  scaled: ResolvedFormula,
   evaluation: Evaluation,
   tools: readonly Tool[],
-  at: Circumstances,
+  context: EvaluationContext,
 ): Rounded[] {
-  const setting = settingOf(formula, at, NOTHING_BESIDE);
+  const setting = settingOf(formula, context, NO_TEXT);
   const verdictOf = (rounded: readonly Rounded[]) => {
-    return judge(setting(mixed(rounded.map(reallyPoured), at))).verdict;
+    return applyRules(setting(mixed(rounded.map(reallyPoured), context))).verdict;
   };
-  const nearest = roundAll(scaled, tools, at.dropsPerML, wholeDrops);
+  const nearest = roundAll(scaled, tools, context.dropsPerML, wholeDrops);
   if (!isWorse(verdictOf(nearest), evaluation.verdict)) return nearest;
   // Drops the other way first; then by the mL alone, where it is a level scoop that goes over.
   const attempts = [tools, []].flatMap((by) => [roundedDown, roundedUp].map((other) => [by, other] as const));
   for (const [by, other] of attempts) {
-    const again = roundAll(scaled, by, at.dropsPerML, other);
+    const again = roundAll(scaled, by, context.dropsPerML, other);
     if (!isWorse(verdictOf(again), evaluation.verdict)) return again;
   }
   return nearest;
@@ -149,13 +149,13 @@ export function planPour(
   evaluation: Evaluation,
   vessel: Vessel,
   tools: readonly Tool[],
-  at: Circumstances,
+  context: EvaluationContext,
   aim: PourAim | null = null,
 ): PourPlan {
   const bottles = aim?.bottles ?? 1;
-  const targetML = aim?.batchML ?? fillML(vessel.capacityML, at.headspacePercent);
-  const scaled = scaleTo(evaluation.quantified, targetML);
-  const rounded = roundedSafely(formula, scaled, evaluation, tools, at);
+  const targetML = aim?.batchML ?? fillML(vessel.capacityML, context.headspacePercent);
+  const scaled = scaleTo(evaluation.resolved, targetML);
+  const rounded = roundedSafely(formula, scaled, evaluation, tools, context);
   const scale = tools.find((t) => t.kind === 'scale');
   const ordered = orderOfAddition(rounded.map((r) => r.portion));
   const levels = levelsML(
@@ -198,7 +198,7 @@ export function planPour(
     fillMM: vesselHeightMM(vessel, inOneML),
     profile: vesselProfile(vessel),
     lines,
-    shifts: notableShifts(mixed(scaled.portions, at), mixed(rounded.map(reallyPoured), at)),
+    shifts: notableShifts(mixed(scaled.portions, context), mixed(rounded.map(reallyPoured), context)),
   };
 }
 
@@ -220,12 +220,12 @@ export function evaluateAndPlan(
   formula: Formula,
   vessel: Vessel,
   tools: readonly Tool[],
-  at: Circumstances,
-  beside: Beside = NOTHING_BESIDE,
+  context: EvaluationContext,
+  recipeText: RecipeText = NO_TEXT,
   aim: PourAim | null = null,
-): Outcome<{ readonly evaluation: Evaluation; readonly plan: PourPlan }> {
-  const evaluation = evaluate(formula, at, beside);
+): Result<{ readonly evaluation: Evaluation; readonly plan: PourPlan }> {
+  const evaluation = evaluate(formula, context, recipeText);
   return evaluation.ok
-    ? accept({ evaluation: evaluation.value, plan: planPour(formula, evaluation.value, vessel, tools, at, aim) })
+    ? ok({ evaluation: evaluation.value, plan: planPour(formula, evaluation.value, vessel, tools, context, aim) })
     : evaluation;
 }

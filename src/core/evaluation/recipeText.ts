@@ -1,7 +1,7 @@
-import { MOST_LINES, MOST_ML } from '../formula/formula';
+import { MAX_LINES, MAX_ML } from '../formula/formula';
 import { lineIdAt } from '../formula/fromReading';
 import type { Doubt, ReadItem, ReadRecipe } from '../formula/reader/reading';
-import type { Beside, OpenLine } from './options';
+import type { RecipeText, OpenLine } from './options';
 
 /** So much of a stretch that was not understood is named in a finding, characters. */
 const MAX_QUOTED = 60;
@@ -24,7 +24,7 @@ function unreadAs(item: ReadItem & { kind: 'unread' }): string {
     case 'title-with-ingredient':
       return `whether ${quoted(item.text)} goes in`;
     case 'too-many-lines':
-      return `what stands beyond the first ${MOST_LINES} lines`;
+      return `what stands beyond the first ${MAX_LINES} lines`;
     case 'too-long':
       return 'what stands beyond its end: the text is too long';
     case 'not-understood':
@@ -76,11 +76,11 @@ function openLines(item: ReadItem & { kind: 'line' }, lineId: string): OpenLine[
  * What a reading says beside its lines, for the verdict: what was not understood, what is claimed, which
  * hazards stand in it unaccounted for, and which lines may mean several things.
  */
-export const besideOf = (reading: ReadRecipe): Beside => ({
+export const recipeTextOf = (reading: ReadRecipe): RecipeText => ({
   unread: [
     ...new Set([
       ...reading.items.flatMap(notUnderstood),
-      ...(reading.makesTooMuch ? [`a total of more than ${MOST_ML / 1000} L`] : []),
+      ...(reading.makesTooMuch ? [`a total of more than ${MAX_ML / 1000} L`] : []),
     ]),
   ],
   notes: reading.items.flatMap((i) => (i.kind === 'note' || i.kind === 'title' ? [i.text] : [])),

@@ -1,10 +1,10 @@
 import { formulaFromReading } from '../formula/fromReading';
 import { readRecipe } from '../formula/reader/readRecipe';
-import type { Lives } from '../catalogue/household';
+import type { HouseholdMember } from '../catalogue/household';
 import type { Level } from '../findings/finding';
 import { evaluate, type Evaluation } from './evaluate';
-import { besideOf } from './recipeText';
-import { USUAL_CIRCUMSTANCES, type Circumstances } from './options';
+import { recipeTextOf } from './recipeText';
+import { DEFAULT_CONTEXT, type EvaluationContext } from './options';
 
 /**
  * Whole recipes of our own making, in ratio families that are common practice, with the verdict that follows
@@ -115,11 +115,11 @@ const UNSOUND: readonly Case[] = [
   ['Heat it in the microwave\n1 cup water\n1 tbsp soap flakes', 'fresh', 'caution', ['boiling-transfer']],
 ];
 
-function weigh(text: string, at: Partial<Circumstances>): Evaluation {
+function weigh(text: string, at: Partial<EvaluationContext>): Evaluation {
   const reading = readRecipe(text, { measures: 'us' });
   const formula = formulaFromReading(reading, 'f', 'F', 'us')!;
-  const beside = besideOf(reading);
-  const result = evaluate(formula, { ...USUAL_CIRCUMSTANCES, ...at }, beside);
+  const recipeText = recipeTextOf(reading);
+  const result = evaluate(formula, { ...DEFAULT_CONTEXT, ...at }, recipeText);
   if (!result.ok) throw new Error(result.problems[0]?.message);
   return result.value;
 }
@@ -142,8 +142,12 @@ test.each(UNSOUND)('unsound: %j %s is %s', (text, scope, verdict, expected) => {
 
 describe('who lives in a home raises levels', () => {
   const tea = '1 cup water\n1 tsp dish soap\n10 drops tea tree oil';
-  const level = (text: string, lives: Lives[], code: string, at: Partial<Circumstances> = {}): Level | undefined =>
-    weigh(text, { lives, ...at }).findings.find((f) => f.code === code)?.level;
+  const level = (
+    text: string,
+    household: HouseholdMember[],
+    code: string,
+    at: Partial<EvaluationContext> = {},
+  ): Level | undefined => weigh(text, { household, ...at }).findings.find((f) => f.code === code)?.level;
 
   // Poison-centre lists of oils harmful to cats and dogs (from memory).
   test.each([
@@ -169,7 +173,7 @@ describe('who lives in a home raises levels', () => {
 
 describe('the bottle it is in', () => {
   const bottle = { material: 'pet', opaque: true, top: 'trigger', heldFood: false } as const;
-  const found = (text: string, vessel: Circumstances['vessel'], code: string): Level | undefined =>
+  const found = (text: string, vessel: EvaluationContext['vessel'], code: string): Level | undefined =>
     weigh(text, { vessel }).findings.find((f) => f.code === code)?.level;
 
   // SDS, incompatible materials (from memory); common practice.

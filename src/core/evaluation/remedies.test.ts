@@ -6,7 +6,7 @@ import { MIXTURE_RULES } from '../findings/rules';
 import { vagueAmount } from '../findings/notSure';
 import { surfaceByName } from '../catalogue/surfaces';
 import { evaluate } from './evaluate';
-import { USUAL_CIRCUMSTANCES, type Circumstances } from './options';
+import { DEFAULT_CONTEXT, type EvaluationContext } from './options';
 import { REMEDIED_CODES, remediesFor } from './remedies';
 import { compare } from './compare';
 import { notableShifts, strengthShifts } from './strengths';
@@ -17,20 +17,20 @@ const written = (text: string): Formula => {
   if (!formula) throw new Error(text);
   return formula;
 };
-const judged = (formula: Formula, at: Circumstances = USUAL_CIRCUMSTANCES) => {
-  const result = evaluate(formula, { ...at, scope: formula.use });
+const judged = (formula: Formula, context: EvaluationContext = DEFAULT_CONTEXT) => {
+  const result = evaluate(formula, { ...context, scope: formula.use });
   if (!result.ok) throw new Error(result.problems[0]?.message);
   return result.value;
 };
-const offers = (text: string, code: string, more: Partial<Circumstances> = {}) => {
+const offers = (text: string, code: string, more: Partial<EvaluationContext> = {}) => {
   const formula = written(text);
-  const at = { ...USUAL_CIRCUMSTANCES, ...more, scope: formula.use };
+  const at = { ...DEFAULT_CONTEXT, ...more, scope: formula.use };
   const before = judged(formula, at);
   const finding = before.findings.find((f) => f.code === code);
   if (!finding) throw new Error(`${code} is not found in ${text}: ${before.findings.map((f) => f.code).join()}`);
   return { before, remedies: remediesFor(finding, formula, before.verdict, at) };
 };
-const said = (text: string, code: string, more: Partial<Circumstances> = {}): string[] =>
+const said = (text: string, code: string, more: Partial<EvaluationContext> = {}): string[] =>
   offers(text, code, more).remedies.map((r) => r.id);
 
 // What each must offer; common practice, no source.
@@ -73,8 +73,8 @@ describe('what to do instead', () => {
     const hard = offers(soapy, 'soap-curdles', { surface: surfaceByName('glazed-tile') }).remedies.map((r) => r.id);
     expect(hard).toContain('citric-rinse');
     for (const remedy of offers(text, 'soap-curdles', marble).remedies) {
-      const on = judged(remedy.formula, { ...USUAL_CIRCUMSTANCES, ...marble }).surface!;
-      const second = remedy.second && judged(remedy.second, { ...USUAL_CIRCUMSTANCES, ...marble }).surface!;
+      const on = judged(remedy.formula, { ...DEFAULT_CONTEXT, ...marble }).surface!;
+      const second = remedy.second && judged(remedy.second, { ...DEFAULT_CONTEXT, ...marble }).surface!;
       const codes = [...on.findings, ...(second?.findings ?? [])].filter((f) => f.rulesOut).map((f) => f.code);
       expect(codes.every((c) => c === 'etches-stone')).toBe(true);
     }
@@ -86,18 +86,18 @@ describe('what to do instead', () => {
     expect(before.surface).not.toBeNull();
     for (const { formula, second } of remedies)
       for (const f of [formula, ...(second ? [second] : [])]) {
-        const after = judged(f, { ...USUAL_CIRCUMSTANCES, ...at }).surface!;
+        const after = judged(f, { ...DEFAULT_CONTEXT, ...at }).surface!;
         expect(isWorse(after.verdict, before.surface!.verdict)).toBe(false);
       }
   });
 
   test('where birds live, by hand is offered and is milder', () => {
     const { before, remedies } = offers('1 cup water\n5 drops orange oil\n1 tsp dish soap', 'oil-and-animals', {
-      lives: ['bird'],
+      household: ['bird'],
     });
     expect(before.verdict).toBe('danger');
     expect(remedies.map((r) => r.id)).toContain('leave-out-essential-oil');
-    const sprayed = offers('20 g washing soda\n1 L water', 'spray-and-lungs', { lives: ['asthma'] }).remedies;
+    const sprayed = offers('20 g washing soda\n1 L water', 'spray-and-lungs', { household: ['asthma'] }).remedies;
     expect(sprayed.map((r) => [r.id, r.formula.form])).toContainEqual(['on-a-cloth', 'cloth']);
   });
 
@@ -196,7 +196,7 @@ describe('side by side', () => {
 
 describe('what if', () => {
   const fizz = written('1 cup vinegar\n0.1 cup baking soda');
-  const at = { ...USUAL_CIRCUMSTANCES, scope: 'fresh' as const };
+  const at = { ...DEFAULT_CONTEXT, scope: 'fresh' as const };
 
   test('more soda raises the pH, and the gas until the acid is used up', () => {
     const points = whatIf(fizz, '2', at);

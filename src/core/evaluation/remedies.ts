@@ -4,11 +4,11 @@ import { isWorse, type Finding, type Level } from '../findings/finding';
 import { amountTimes, freeLineId, niceNumber, withLine, withLineChanged, withoutLine } from '../formula/change';
 import type { Formula, IngredientRef, Line } from '../formula/formula';
 import { ingredientOfLine } from '../formula/resolve';
-import { traitsIn } from '../mixture/state';
-import { exactly, middleOf } from '../quantity/span';
+import { traitsOfIngredient } from '../mixture/state';
+import { pointRange, midpoint } from '../quantity/span';
 import { listOf } from '../text/english';
 import { evaluate, type SurfaceEvaluation } from './evaluate';
-import type { Circumstances } from './options';
+import type { EvaluationContext } from './options';
 
 /** What to do instead, as a change that can be made with one tap. */
 export interface Remedy {
@@ -26,9 +26,9 @@ export interface Remedy {
 }
 
 type Draft = Omit<Remedy, 'verdict'>;
-type Maker = (formula: Formula, at: Circumstances, finding: Finding) => readonly Draft[];
+type RemedyFactory = (formula: Formula, context: EvaluationContext, finding: Finding) => readonly Draft[];
 
-const lineHas = (line: Line, trait: Trait): boolean => traitsIn(ingredientOfLine(line)).has(trait);
+const lineHas = (line: Line, trait: Trait): boolean => traitsOfIngredient(ingredientOfLine(line)).has(trait);
 const linesWith = (formula: Formula, ...traits: readonly Trait[]): Line[] =>
   formula.lines.filter((l) => traits.some((t) => lineHas(l, t)));
 const nameOf = (line: Line): string => ingredientOfLine(line).name;
@@ -63,7 +63,7 @@ function without(formula: Formula, lines: readonly Line[]): Formula {
 
 /** Leaves out everything that brings a trait. */
 const leaveOut =
-  (...traits: readonly Trait[]): Maker =>
+  (...traits: readonly Trait[]): RemedyFactory =>
   (formula) => {
     const lines = linesWith(formula, ...traits);
     const left = formula.lines.filter((l) => !lines.includes(l) && ingredientOfLine(l).water === null);
@@ -72,7 +72,7 @@ const leaveOut =
   };
 
 /** Leaves out what the finding names and is not a kitchen ingredient. */
-const leaveOutBought: Maker = (formula) => {
+const leaveOutBought: RemedyFactory = (formula) => {
   const lines = formula.lines.filter((l) => ingredientOfLine(l).role !== 'ingredient');
   if (lines.length === 0 || lines.length === formula.lines.length) return [];
   return [draft('leave-out-bought', `Leave out the ${namesOf(lines)}`, without(formula, lines))];
@@ -82,7 +82,7 @@ const nameWith = (name: string, more: string): string => `${name.slice(0, 78 - m
 
 /** Two bottles instead of one: what brings `first` in one, what brings `second` in the other. */
 const split =
-  (first: Trait, second: Trait): Maker =>
+  (first: Trait, second: Trait): RemedyFactory =>
   (formula) => {
     const ones = linesWith(formula, first);
     const others = linesWith(formula, second).filter((l) => !ones.includes(l));
@@ -102,7 +102,7 @@ const split =
   };
 
 /** The soap alone, and a citric-acid rinse in a second bottle for the scale and the film. */
-const citricRinse: Maker = (formula) => {
+const citricRinse: RemedyFactory = (formula) => {
   const acids = linesWith(formula, 'acid');
   const soaps = linesWith(formula, 'soap');
   if (acids.length === 0 || soaps.length === 0) return [];
@@ -111,7 +111,7 @@ const citricRinse: Maker = (formula) => {
     name: nameWith(formula.name, 'citric rinse'),
     makesML: null,
     lines: [
-      { id: '1', ingredient: known('citric-acid'), amount: { kind: 'grams-per-litre', value: exactly(15) } },
+      { id: '1', ingredient: known('citric-acid'), amount: { kind: 'grams-per-litre', value: pointRange(15) } },
       { id: '2', ingredient: known('distilled-water'), amount: { kind: 'to-fill' } },
     ],
   };
@@ -127,7 +127,7 @@ const citricRinse: Maker = (formula) => {
 
 /** Gives the lines of a trait to another ingredient, amount for amount. */
 const swap =
-  (from: (line: Line) => boolean, to: string, words: (lines: readonly Line[]) => string): Maker =>
+  (from: (line: Line) => boolean, to: string, words: (lines: readonly Line[]) => string): RemedyFactory =>
   (formula) => {
     const lines = formula.lines.filter((l) => from(l) && !(l.ingredient.kind === 'known' && l.ingredient.id === to));
     if (lines.length === 0) return [];
@@ -152,7 +152,7 @@ const warmForBoiling = swap(
 );
 
 /** Used at once from an open vessel, and poured away. */
-const useFresh: Maker = (formula) =>
+const useFresh: RemedyFactory = (formula) =>
   formula.use === 'fresh'
     ? []
     : [draft('use-fresh', 'Make it fresh, open, and pour the rest away', { ...formula, use: 'fresh' })];
@@ -160,7 +160,7 @@ const useFresh: Maker = (formula) =>
 /** How finely an amount is sought, halvings. */
 const HALVINGS = 7;
 /** The most an amount is raised. */
-const MOST_TIMES = 20;
+const MAX_TIMES = 20;
 
 /** The formula with one line's amount multiplied; of a bulk liquid water takes the room that is freed. */
 function lineTimes(formula: Formula, line: Line, factor: number): Formula {
@@ -173,8 +173,8 @@ function lineTimes(formula: Formula, line: Line, factor: number): Formula {
   if (factor >= 1 || !isBulk(line) || fills) return changed;
   const water = formula.lines.find((l) => ingredientOfLine(l).water !== null && l.amount.kind === line.amount.kind);
   if (water && 'value' in water.amount && 'value' in line.amount && sameUnit(water, line)) {
-    const freed = middleOf(line.amount.value) * (1 - factor);
-    const more = (middleOf(water.amount.value) + freed) / Math.max(1e-9, middleOf(water.amount.value));
+    const freed = midpoint(line.amount.value) * (1 - factor);
+    const more = (midpoint(water.amount.value) + freed) / Math.max(1e-9, midpoint(water.amount.value));
     return withLineChanged(changed, water.id, (l) => ({ ...l, amount: amountTimes(l.amount, more, 'up') }));
   }
   return withLine(changed, {
@@ -187,17 +187,23 @@ function lineTimes(formula: Formula, line: Line, factor: number): Formula {
 const sameUnit = (a: Line, b: Line): boolean =>
   !('unit' in a.amount) || !('unit' in b.amount) || a.amount.unit === b.amount.unit;
 
-const isFree = (formula: Formula, code: string, at: Circumstances): boolean => {
-  const result = evaluate(formula, { ...at, scope: formula.use });
+const isFree = (formula: Formula, code: string, context: EvaluationContext): boolean => {
+  const result = evaluate(formula, { ...context, scope: formula.use });
   return result.ok && !result.value.findings.some((f) => f.code === code);
 };
 
 /** The amount of one line, as little changed as frees the formula of a finding; null if no amount does. */
-function resized(formula: Formula, line: Line, code: string, at: Circumstances, more: boolean): Formula | null {
+function resized(
+  formula: Formula,
+  line: Line,
+  code: string,
+  context: EvaluationContext,
+  more: boolean,
+): Formula | null {
   if (line.amount.kind === 'to-fill') return null;
-  const free = (factor: number): boolean => isFree(lineTimes(formula, line, factor), code, at);
+  const free = (factor: number): boolean => isFree(lineTimes(formula, line, factor), code, context);
   let bad = 1;
-  let good = more ? MOST_TIMES : 0.01;
+  let good = more ? MAX_TIMES : 0.01;
   if (!free(good)) return null;
   for (let i = 0; i < HALVINGS; i++) {
     const between = Math.sqrt(bad * good);
@@ -209,30 +215,31 @@ function resized(formula: Formula, line: Line, code: string, at: Circumstances, 
 
 /** Less, or more, of the line that brings most of a trait. */
 const resize =
-  (more: boolean, words: (name: string) => string, ...traits: readonly Trait[]): Maker =>
-  (formula, at, { code }) => {
+  (more: boolean, words: (name: string) => string, ...traits: readonly Trait[]): RemedyFactory =>
+  (formula, context, { code }) => {
     for (const line of linesWith(formula, ...traits)) {
-      const changed = resized(formula, line, code, at, more);
+      const changed = resized(formula, line, code, context, more);
       if (changed) return [draft(more ? 'more' : 'less', words(nameOf(line)), changed)];
     }
     return [];
   };
 
-const less = (...traits: readonly Trait[]): Maker => resize(false, (name) => `Less ${name}`, ...traits);
-const thin = (...traits: readonly Trait[]): Maker => resize(false, (name) => `Thin the ${name} with water`, ...traits);
-const more = (...traits: readonly Trait[]): Maker => resize(true, (name) => `More ${name}`, ...traits);
+const less = (...traits: readonly Trait[]): RemedyFactory => resize(false, (name) => `Less ${name}`, ...traits);
+const thin = (...traits: readonly Trait[]): RemedyFactory =>
+  resize(false, (name) => `Thin the ${name} with water`, ...traits);
+const more = (...traits: readonly Trait[]): RemedyFactory => resize(true, (name) => `More ${name}`, ...traits);
 
 /** Another bottle, if one of its facts is at fault. */
 const otherBottle =
-  (title: string, vessel: Partial<VesselFacts>): Maker =>
-  (formula, at) =>
-    at.vessel ? [draft(`bottle-${Object.keys(vessel).join('-')}`, title, formula, { vessel })] : [];
+  (title: string, vessel: Partial<VesselFacts>): RemedyFactory =>
+  (formula, context) =>
+    context.vessel ? [draft(`bottle-${Object.keys(vessel).join('-')}`, title, formula, { vessel })] : [];
 
 const darkGlass = otherBottle('Keep it in a dark glass bottle', { material: 'glass', opaque: true });
 const wideTop = otherBottle('Keep it in a squeeze bottle: no fine nozzle', { top: 'flip-cap' });
 
 /** Takes one of two amounts that disagree. */
-const oneAmount: Maker = (formula) => {
+const oneAmount: RemedyFactory = (formula) => {
   const doubled = formula.lines.filter((l) => l.also);
   if (doubled.length === 0) return [];
   const first = doubled.reduce((f, l) => withLineChanged(f, l.id, ({ also: _, ...rest }) => rest), formula);
@@ -247,14 +254,14 @@ const oneAmount: Maker = (formula) => {
 };
 
 /** Middles of vague amounts, as exact ones. */
-const middles: Maker = (formula) => [
+const middles: RemedyFactory = (formula) => [
   draft('middles', 'Take the middle of every range', {
     ...formula,
     lines: formula.lines.map((l) => {
       if (!('value' in l.amount) && l.amount.kind !== 'vague') return l;
       const amount = amountTimes(l.amount, 1);
       return 'value' in amount
-        ? { ...l, amount: { ...amount, value: exactly(niceNumber(middleOf(amount.value))) } }
+        ? { ...l, amount: { ...amount, value: pointRange(niceNumber(midpoint(amount.value))) } }
         : l;
     }),
   }),
@@ -262,18 +269,18 @@ const middles: Maker = (formula) => [
 
 /** A change that is no remedy where something with the trait is in it. */
 const unless =
-  (trait: Trait, make: Maker): Maker =>
-  (formula, at, finding) =>
-    linesWith(formula, trait).length > 0 ? [] : make(formula, at, finding);
+  (trait: Trait, make: RemedyFactory): RemedyFactory =>
+  (formula, context, finding) =>
+    linesWith(formula, trait).length > 0 ? [] : make(formula, context, finding);
 
 /** By hand instead of sprayed. */
-const onACloth: Maker = (formula, at) =>
-  formula.form === 'cloth' || at.form !== null || (formula.kind ?? 'surface') !== 'surface'
+const onACloth: RemedyFactory = (formula, context) =>
+  formula.form === 'cloth' || context.form !== null || (formula.kind ?? 'surface') !== 'surface'
     ? []
     : [draft('on-a-cloth', 'Put it on with a cloth, not sprayed', { ...formula, form: 'cloth' })];
 
 /** Leaves out salts that are hardness by the spoonful. */
-const leaveOutHardness: Maker = (formula) => {
+const leaveOutHardness: RemedyFactory = (formula) => {
   const lines = formula.lines.filter((l) =>
     ingredientOfLine(l).contents.some((c) => substance(c.substance).hardnessMol > 0),
   );
@@ -283,7 +290,7 @@ const leaveOutHardness: Maker = (formula) => {
 };
 
 /** What can be done about each finding, the likeliest first. A finding that is not here has no one-tap change. */
-const MAKERS: Readonly<Record<string, readonly Maker[]>> = {
+const REMEDIES_BY_CODE: Readonly<Record<string, readonly RemedyFactory[]>> = {
   'chlorine-gas': [leaveOut('hypochlorite')],
   'chloramine-gas': [leaveOut('hypochlorite')],
   'bleach-with-alcohol': [leaveOut('hypochlorite')],
@@ -330,7 +337,7 @@ const MAKERS: Readonly<Record<string, readonly Maker[]>> = {
 };
 
 /** Codes that a change may be offered for. */
-export const REMEDIED_CODES: readonly string[] = Object.keys(MAKERS);
+export const REMEDIED_CODES: readonly string[] = Object.keys(REMEDIES_BY_CODE);
 
 /** What a formula is judged against where a change is proposed: as it stands, here. */
 interface AsItStands {
@@ -344,9 +351,9 @@ const ruledOutBy = (surface: SurfaceEvaluation | null): string[] =>
   (surface?.findings ?? []).filter((f) => f.rulesOut).map((f) => f.code);
 
 /** Judges a change: null unless the finding is gone and nothing is worse than before, on the surface at hand too. */
-function proved(made: Draft, finding: Finding, before: AsItStands, at: Circumstances): Remedy | null {
-  const vessel = made.vessel && at.vessel ? { ...at.vessel, ...made.vessel } : at.vessel;
-  const judged = (formula: Formula) => evaluate(formula, { ...at, vessel, scope: formula.use });
+function verifyRemedy(made: Draft, finding: Finding, before: AsItStands, context: EvaluationContext): Remedy | null {
+  const vessel = made.vessel && context.vessel ? { ...context.vessel, ...made.vessel } : context.vessel;
+  const judged = (formula: Formula) => evaluate(formula, { ...context, vessel, scope: formula.use });
   const first = judged(made.formula);
   const second = made.second && judged(made.second);
   if (!first.ok || (second && !second.ok)) return null;
@@ -367,18 +374,18 @@ function proved(made: Draft, finding: Finding, before: AsItStands, at: Circumsta
  *
  * @param before the verdict of the formula as it is
  */
-export function remediesFor(finding: Finding, formula: Formula, before: Level, at: Circumstances): Remedy[] {
-  const makers = MAKERS[finding.code] ?? [];
-  const now = at.surface ? evaluate(formula, { ...at, scope: formula.use }) : null;
+export function remediesFor(finding: Finding, formula: Formula, before: Level, context: EvaluationContext): Remedy[] {
+  const makers = REMEDIES_BY_CODE[finding.code] ?? [];
+  const now = context.surface ? evaluate(formula, { ...context, scope: formula.use }) : null;
   const surface = now?.ok ? now.value.surface : null;
   const asItStands: AsItStands = {
     verdict: before,
     ruledOutBy: ruledOutBy(surface),
     onSurface: surface?.verdict ?? 'clear',
   };
-  const drafts = makers.flatMap((make) => make(formula, at, finding));
+  const drafts = makers.flatMap((make) => make(formula, context, finding));
   // Two ways to the same change are one offer.
   return drafts
     .filter((d, i) => drafts.findIndex((o) => o.title === d.title) === i)
-    .flatMap((made) => proved(made, finding, asItStands, at) ?? []);
+    .flatMap((made) => verifyRemedy(made, finding, asItStands, context) ?? []);
 }

@@ -5,18 +5,18 @@ export type StrengthKey =
   'acetic' | 'citric' | 'peroxide' | 'alcohol' | 'soap' | 'surfactant' | 'washing-soda' | 'essential-oil';
 
 /** One strength of a mixture in the unit the trade gives it in. */
-export interface Strength {
+export interface MixtureStrength {
   readonly key: StrengthKey;
   readonly value: number;
   readonly unit: '% w/v' | '% v/v' | 'g/L';
 }
 
 /** Less than this is not worth a word, in the strength's own unit. */
-const WORTH_SAYING = 0.005;
+const MIN_SHIFT_RATIO = 0.005;
 
 /** The strengths of a mixture that matter to what it does; those that it has none of are left out. */
-export function strengthsOf(state: MixtureState): Strength[] {
-  const all: readonly Strength[] = [
+export function strengthsOf(state: MixtureState): MixtureStrength[] {
+  const all: readonly MixtureStrength[] = [
     { key: 'acetic', value: state.aceticAcidPercentWV, unit: '% w/v' },
     { key: 'citric', value: state.citricAcidPercentWV, unit: '% w/v' },
     { key: 'peroxide', value: state.hydrogenPeroxidePercentWV, unit: '% w/v' },
@@ -26,13 +26,13 @@ export function strengthsOf(state: MixtureState): Strength[] {
     { key: 'washing-soda', value: state.sodiumCarbonatePercentWV, unit: '% w/v' },
     { key: 'essential-oil', value: state.essentialOilPercentVV, unit: '% v/v' },
   ];
-  return all.filter((s) => s.value >= WORTH_SAYING);
+  return all.filter((s) => s.value >= MIN_SHIFT_RATIO);
 }
 
 /** How a strength moved from one mixture to another. */
 export interface StrengthShift {
   readonly key: StrengthKey;
-  readonly unit: Strength['unit'];
+  readonly unit: MixtureStrength['unit'];
   readonly from: number;
   readonly to: number;
   /** Percent of `from`; null where there was none before. */
@@ -55,10 +55,10 @@ export function strengthShifts(from: MixtureState, to: MixtureState): StrengthSh
 }
 
 /** A strength that moves by more than this is worth a warning, percent. */
-export const SHIFT_WORTH_WARNING_PERCENT = 5;
+export const REPORT_SHIFT_ABOVE_PERCENT = 5;
 
-/** The strengths that moved by more than {@link SHIFT_WORTH_WARNING_PERCENT}. */
+/** The strengths that moved by more than {@link REPORT_SHIFT_ABOVE_PERCENT}. */
 export const notableShifts = (from: MixtureState, to: MixtureState): StrengthShift[] =>
   strengthShifts(from, to).filter(
-    (s) => s.changePercent === null || Math.abs(s.changePercent) > SHIFT_WORTH_WARNING_PERCENT,
+    (s) => s.changePercent === null || Math.abs(s.changePercent) > REPORT_SHIFT_ABOVE_PERCENT,
   );

@@ -2,9 +2,9 @@ import type { Level } from '../findings/finding';
 import { withLineChanged } from '../formula/change';
 import type { Formula } from '../formula/formula';
 import type { Amount } from '../quantity/amount';
-import { exactly, middleOf } from '../quantity/span';
+import { pointRange, midpoint } from '../quantity/span';
 import { evaluate, type Evaluation } from './evaluate';
-import type { Circumstances } from './options';
+import type { EvaluationContext } from './options';
 
 /** What a mixture would be with another amount in one line. The amount is in the line's own unit. */
 export interface WhatIfPoint {
@@ -29,14 +29,14 @@ const SWEEP_FROM_NOTHING = 10;
 /** The middle of a line's amount in its own unit; null for what has none ("to fill"). */
 export function amountNumber(amount: Amount): number | null {
   if (amount.kind === 'to-fill') return null;
-  return middleOf(amount.kind === 'vague' ? amount.volumeML : amount.value);
+  return midpoint(amount.kind === 'vague' ? amount.volumeML : amount.value);
 }
 
 /** The same kind and unit of amount with another number. A vague word becomes mL. */
 export function amountOf(amount: Amount, number: number): Amount {
   if (amount.kind === 'to-fill') return amount;
-  if (amount.kind === 'vague') return { kind: 'volume', value: exactly(number), unit: 'mL' };
-  return { ...amount, value: exactly(number) };
+  if (amount.kind === 'vague') return { kind: 'volume', value: pointRange(number), unit: 'mL' };
+  return { ...amount, value: pointRange(number) };
 }
 
 /** The formula with one line at another amount; what the line said a second time goes. */
@@ -44,8 +44,13 @@ export const withAmount = (formula: Formula, lineId: string, number: number): Fo
   withLineChanged(formula, lineId, ({ also: _, ...line }) => ({ ...line, amount: amountOf(line.amount, number) }));
 
 /** What the formula would be at one amount of a line; null where the amounts cannot be brought together. */
-export function whatIfAt(formula: Formula, lineId: string, amount: number, at: Circumstances): WhatIfPoint | null {
-  const result = evaluate(withAmount(formula, lineId, amount), at);
+export function whatIfAt(
+  formula: Formula,
+  lineId: string,
+  amount: number,
+  context: EvaluationContext,
+): WhatIfPoint | null {
+  const result = evaluate(withAmount(formula, lineId, amount), context);
   if (!result.ok) return null;
   const { state, verdict } = result.value;
   const litres = state.volumeML / 1000;
@@ -72,9 +77,9 @@ export function sweepAmounts(present: number): number[] {
  * How pH, strength, leftovers, gas and verdict move with the amount of one line. Amounts at which the
  * formula cannot be brought together are left out; empty for a line that fills up, which has no amount.
  */
-export function whatIf(formula: Formula, lineId: string, at: Circumstances): WhatIfPoint[] {
+export function whatIf(formula: Formula, lineId: string, context: EvaluationContext): WhatIfPoint[] {
   const line = formula.lines.find((l) => l.id === lineId);
   const present = line && amountNumber(line.amount);
   if (present === null || present === undefined) return [];
-  return sweepAmounts(present).flatMap((amount) => whatIfAt(formula, lineId, amount, at) ?? []);
+  return sweepAmounts(present).flatMap((amount) => whatIfAt(formula, lineId, amount, context) ?? []);
 }

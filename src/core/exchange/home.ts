@@ -1,6 +1,6 @@
 import Joi from 'joi';
-import { LIVES, type Lives } from '../catalogue/household';
-import type { SchoolChoices } from '../catalogue/schools';
+import { HOUSEHOLD_MEMBERS, type HouseholdMember } from '../catalogue/household';
+import type { AdvicePreferences } from '../catalogue/schools';
 import type { Vessel } from '../catalogue/vessels';
 import { VESSEL_SHAPES } from '../catalogue/vessels';
 import type { HomeSurface, Room } from '../cleaning/homeSurface';
@@ -21,7 +21,7 @@ import {
   jobSchema,
   logEntrySchema,
   roomSchema,
-  schoolsSchema,
+  advicePreferencesSchema,
   timerSchema,
 } from './records';
 
@@ -32,14 +32,14 @@ export interface Settings {
   readonly tools: readonly ToolId[];
   readonly dropsPerML: number;
   /** Who lives here, and where the drain goes. */
-  readonly lives: readonly Lives[];
+  readonly lives: readonly HouseholdMember[];
   /** Tap water's hardness, mg/L as CaCO3; null if not known. */
   readonly hardnessMgPerL: number | null;
   /** Room temperature, °C, and relative humidity, percent: for drying and keeping. */
   readonly roomC: number;
   readonly humidityPercent: number;
   /** The person's choices where careful people differ. */
-  readonly schools: SchoolChoices;
+  readonly schools: AdvicePreferences;
   /** The sign of the person's money, 1 to 4 letters. */
   readonly currency: string;
   /** Numbers to call, as they are dialled there; empty if not entered. */
@@ -240,13 +240,13 @@ export const settingsSchema = Joi.object({
       'number.max': `Droppers give ${DROPS_PER_ML_RANGE.low} to ${DROPS_PER_ML_RANGE.high} drops per mL.`,
     }),
   lives: Joi.array()
-    .items(Joi.string().valid(...LIVES))
+    .items(Joi.string().valid(...HOUSEHOLD_MEMBERS))
     .unique()
     .required(),
   hardnessMgPerL: Joi.number().min(HARDNESS_RANGE.low).max(HARDNESS_RANGE.high).allow(null).required(),
   roomC: Joi.number().min(ROOM_C_RANGE.low).max(ROOM_C_RANGE.high).required(),
   humidityPercent: Joi.number().min(HUMIDITY_RANGE.low).max(HUMIDITY_RANGE.high).required(),
-  schools: schoolsSchema.required(),
+  schools: advicePreferencesSchema.required(),
   currency: Joi.string().trim().min(1).max(4).required().messages({
     'string.empty': 'Give the sign of your money, 1 to 4 letters: £, €, kr.',
     'string.max': 'The sign of your money has at most 4 letters: £, €, kr.',

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { STARTER_FORMULAS } from '../formula/starters';
 import { DEFAULT_SETTINGS, EMPTY_HOME, type Home } from './home';
 import { FILE_VERSION, readFormulaFile, readHomeFile, writeFormulaFile, writeHomeFile } from './homeFile';
-import { migrated } from './migration';
+import { migrate } from './migration';
 
 const HOME: Home = {
   ...EMPTY_HOME,
@@ -101,9 +101,9 @@ describe('migrations', () => {
       { from: 2, change: (v: unknown) => `${String(v)} c` },
       { from: 1, change: (v: unknown) => `${String(v)} b` },
     ];
-    expect(migrated('a', 1, 3, steps)).toBe('a b c');
-    expect(migrated('a', 3, 3, steps)).toBe('a');
-    expect(() => migrated('a', 1, 4, steps)).toThrow('No migration from version 3');
+    expect(migrate('a', 1, 3, steps)).toBe('a b c');
+    expect(migrate('a', 3, 3, steps)).toBe('a');
+    expect(() => migrate('a', 1, 4, steps)).toThrow('No migration from version 3');
   });
 
   test('a formula of version 1 is read as it is', () => {

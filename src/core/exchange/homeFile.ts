@@ -1,9 +1,9 @@
 import type { Formula } from '../formula/formula';
-import { refuse, type Outcome } from '../formula/problem';
-import { checked, checkFormula } from '../formula/schema';
+import { err, type Result } from '../formula/problem';
+import { validate, checkFormula } from '../formula/schema';
 import { DEFAULT_SETTINGS, homeSchema, type Home } from './home';
 import { impliedByWords } from '../formula/use';
-import { migrated, type Migration } from './migration';
+import { migrate, type Migration } from './migration';
 
 /** The newest form of Biscuit's files that this Biscuit writes and reads. */
 export const FILE_VERSION = 5;
@@ -85,7 +85,7 @@ const FORMULA_MIGRATIONS: readonly Migration[] = [
 ];
 
 /** Files larger than this are no home of one person, characters. */
-export const MOST_FILE = 200_000_000;
+export const MAX_FILE_CHARACTERS = 200_000_000;
 
 /** The text of `biscuit.json`: one file that restores a home exactly. */
 export const writeHomeFile = (home: Home, exportedAt: string): string =>
@@ -106,11 +106,11 @@ function unwrap(
   format: keyof typeof FORMATS,
   part: string,
   migrations: readonly Migration[],
-): Outcome<unknown> {
+): Result<unknown> {
   const wanted = `What would be accepted: ${FORMATS[format]}, version 1${FILE_VERSION > 1 ? ` to ${FILE_VERSION}` : ''}.`;
-  const no = (why: string) => refuse<unknown>({ where: 'file', message: `${why} ${wanted}` });
+  const no = (why: string) => err<unknown>({ where: 'file', message: `${why} ${wanted}` });
   if (text.trim() === '') return no('The file is empty.');
-  if (text.length > MOST_FILE) return no('The file is too large.');
+  if (text.length > MAX_FILE_CHARACTERS) return no('The file is too large.');
   let parsed: unknown;
   try {
     parsed = JSON.parse(text);
@@ -125,14 +125,14 @@ function unwrap(
     return no('The file does not say its version.');
   if (file.version > FILE_VERSION)
     return no(`The file is of version ${file.version}, made by a newer Biscuit. Update this one first.`);
-  return { ok: true, value: migrated(file[part], file.version, FILE_VERSION, migrations) };
+  return { ok: true, value: migrate(file[part], file.version, FILE_VERSION, migrations) };
 }
 
 /** Reads `biscuit.json`, whole or not at all. */
-export function readHomeFile(text: string): Outcome<Home> {
+export function readHomeFile(text: string): Result<Home> {
   const unwrapped = unwrap(text, 'biscuit-home', 'home', HOME_MIGRATIONS);
   if (!unwrapped.ok) return unwrapped;
-  const home = checked<Home>(homeSchema, unwrapped.value);
+  const home = validate<Home>(homeSchema, unwrapped.value);
   return home.ok
     ? home
     : {
@@ -142,7 +142,7 @@ export function readHomeFile(text: string): Outcome<Home> {
 }
 
 /** Reads a `.formula.json`, whole or not at all. */
-export function readFormulaFile(text: string): Outcome<Formula> {
+export function readFormulaFile(text: string): Result<Formula> {
   const unwrapped = unwrap(text, 'biscuit-formula', 'formula', FORMULA_MIGRATIONS);
   return unwrapped.ok ? checkFormula(unwrapped.value) : unwrapped;
 }

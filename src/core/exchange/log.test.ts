@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import Papa from 'papaparse';
 import { NO_RATING, type LogEntry } from '../cleaning/logEntry';
 import { EVERYTHING, filterLog, groupLog, searchText } from '../cleaning/logSearch';
-import { checked } from '../formula/schema';
+import { validate } from '../formula/schema';
 import { readLogCsv, writeLogCsv } from './logCsv';
 import { logEntrySchema } from './records';
 
@@ -184,7 +184,7 @@ describe('what an entry may hold', () => {
     [{ surface: { id: null, name: '', material: null } }, /surface/i],
     [{ outcome: 'gone' }, /outcome/],
   ])('%j is refused', (change, message) => {
-    const result = checked<LogEntry>(logEntrySchema, { ...entry(), ...change });
+    const result = validate<LogEntry>(logEntrySchema, { ...entry(), ...change });
     expect(result.ok ? '' : result.problems.map((p) => p.where + p.message).join(' ')).toMatch(message);
   });
 });

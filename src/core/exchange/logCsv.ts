@@ -3,8 +3,8 @@ import type { LogEntry } from '../cleaning/logEntry';
 import { findIngredient } from '../catalogue/lookup';
 import { soilByName } from '../catalogue/soils';
 import { surfaceByName } from '../catalogue/surfaces';
-import type { Outcome, Problem } from '../formula/problem';
-import { checked } from '../formula/schema';
+import type { Result, Problem } from '../formula/problem';
+import { validate } from '../formula/schema';
 import { typedNumber } from '../quantity/typedNumber';
 import { logEntrySchema } from './records';
 
@@ -159,7 +159,7 @@ function entryOf(cell: (column: Column) => string, id: string, saysMaterial: boo
 }
 
 /** The most lines read at once. */
-const MOST_ROWS = 100_000;
+const MAX_ROWS = 100_000;
 
 /**
  * Reads a log's CSV, whole or not at all. The header names the columns, in any order and any case; only
@@ -167,7 +167,7 @@ const MOST_ROWS = 100_000;
  *
  * @param newId gives an id to a line that has none
  */
-export function readLogCsv(csv: string, newId: () => string): Outcome<LogEntry[]> {
+export function readLogCsv(csv: string, newId: () => string): Result<LogEntry[]> {
   const problems: Problem[] = [];
   const no = (where: string, message: string) => problems.push({ where, message });
   const parsed = Papa.parse<string[]>(csv.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy' });
@@ -181,10 +181,10 @@ export function readLogCsv(csv: string, newId: () => string): Outcome<LogEntry[]
       ok: false,
       problems: [{ where: 'line 1', message: `There is no column ${missing.join(', ')}. ${wanted}` }],
     };
-  if (rows.length > MOST_ROWS)
+  if (rows.length > MAX_ROWS)
     return {
       ok: false,
-      problems: [{ where: 'file', message: `The file has more than ${MOST_ROWS} lines. Bring it in in parts.` }],
+      problems: [{ where: 'file', message: `The file has more than ${MAX_ROWS} lines. Bring it in in parts.` }],
     };
   const broken = parsed.errors.find((e) => e.type === 'Quotes');
   if (broken)
@@ -197,7 +197,7 @@ export function readLogCsv(csv: string, newId: () => string): Outcome<LogEntry[]
     const where = `line ${i + 2}`;
     if (ids.has(id)) no(where, `The id ${id} stands in two lines. Each line wants one of its own, or none.`);
     ids.add(id);
-    const entry = checked<LogEntry>(logEntrySchema, entryOf(cell, id, place.has('material')));
+    const entry = validate<LogEntry>(logEntrySchema, entryOf(cell, id, place.has('material')));
     if (entry.ok) entries.push(entry.value);
     else problems.push(...entry.problems.map((p) => ({ where, message: p.message })));
   });

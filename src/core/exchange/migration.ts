@@ -5,7 +5,7 @@ export interface Migration {
 }
 
 /** Takes a value through every step from one version to another. A missing step is our mistake, and throws. */
-export function migrated(value: unknown, from: number, to: number, migrations: readonly Migration[]): unknown {
+export function migrate(value: unknown, from: number, to: number, migrations: readonly Migration[]): unknown {
   let current = value;
   for (let version = from; version < to; version++) {
     const step = migrations.find((m) => m.from === version);

@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { ROOM_KINDS } from '../catalogue/roomKinds';
-import { SCHOOLS } from '../catalogue/schools';
+import { DISPUTED_ADVICE } from '../catalogue/schools';
 import { SOILS } from '../catalogue/soils';
 import { SURFACES } from '../catalogue/surfaces';
 import { formulaSchema } from '../formula/schema';
@@ -12,8 +12,8 @@ export const id = Joi.string().min(1).max(80);
 const name = Joi.string().trim().min(1).max(80);
 const minutes = Joi.number().min(0).max(200_000);
 
-export const schoolsSchema = Joi.object(
-  Object.fromEntries(SCHOOLS.map((s) => [s.id, Joi.string().valid(...s.choices.map((c) => c.id))])),
+export const advicePreferencesSchema = Joi.object(
+  Object.fromEntries(DISPUTED_ADVICE.map((s) => [s.id, Joi.string().valid(...s.choices.map((c) => c.id))])),
 );
 
 export const roomSchema = Joi.object({
@@ -45,7 +45,7 @@ export const homeSurfaceSchema = Joi.object({
     'number.greater': 'Give the area in m², as a number over 0 and up to 1000: 0.5.',
     'number.max': 'Give the area in m², as a number over 0 and up to 1000: 0.5.',
   }),
-  schools: schoolsSchema.required(),
+  schools: advicePreferencesSchema.required(),
   upkeep: Joi.object({
     everyDays: Joi.number().integer().min(1).max(730).required().messages({
       'number.base': 'Give the days as a whole number from 1 to 730.',

@@ -1,7 +1,7 @@
 import type { Ingredient } from '../catalogue/ingredient';
 import { substance, type SubstanceId } from '../catalogue/substances';
 import { listOf } from '../text/english';
-import { isOver, reaches } from '../quantity/limit';
+import { exceeds, isAtLeast } from '../quantity/limit';
 import { mixtureRule } from './rule';
 
 /** Rules about what is in the bottles that are poured from, however weak the mixture ends. */
@@ -14,7 +14,7 @@ export const shareOf = (ingredient: Ingredient, id: SubstanceId): number =>
 const strongIn = (ingredient: Ingredient): SubstanceId[] =>
   ingredient.contents.flatMap((c) => {
     const from = substance(c.substance).handledStrongFromPercent;
-    return from !== null && c.percent > 0 && reaches(c.percent, from) ? [c.substance] : [];
+    return from !== null && c.percent > 0 && isAtLeast(c.percent, from) ? [c.substance] : [];
   });
 
 /** How to handle what is strong as poured, in the order it is said. */
@@ -66,16 +66,16 @@ export function handlingOf(ingredient: Ingredient): string | null {
 
 export const handledStrong = mixtureRule({
   code: 'handled-strong',
-  looksFor: 'what is strong as poured',
+  description: 'what is strong as poured',
   sources: ['sds-memory', 'eu-clp-memory'],
-  words: {
+  message: {
     happens: '{subjects} {is|are} strong as poured, whatever the mixture ends as.',
     why: 'While you measure, it is the bottle in your hand that counts, not what you make of it.',
     instead: '{care}',
   },
   check: ({ state, formula }) => {
     if (!formula) return null;
-    const strong = state.brought.filter((i) => strongIn(i).length > 0);
+    const strong = state.ingredients.filter((i) => strongIn(i).length > 0);
     const cares = [...new Set(strong.flatMap((i) => strongIn(i).slice(0, 1).map(careFor)))];
     return strong.length > 0
       ? { level: 'caution', subjects: [...new Set(strong.map((i) => i.name))], words: { care: cares.join(' ') } }
@@ -85,19 +85,19 @@ export const handledStrong = mixtureRule({
 
 export const notForAHome = mixtureRule({
   code: 'not-for-a-home',
-  looksFor: 'what does not belong in a home',
+  description: 'what does not belong in a home',
   sources: ['sds-memory', 'eu-clp-memory', 'public-health-never-mix'],
-  words: {
+  message: {
     happens: '{subjects}: not for a home. A splash, a breath or a spark can maim or kill.',
     why: 'For what {named} does to skin, lungs or in a fire no home has the gear, nor the antidote.',
     instead:
       'Leave it closed. Ask your local hazardous-waste collection to take it; after any contact call the poison-advice line at once.',
   },
   check: ({ state }) => {
-    const found = state.brought.flatMap((i) =>
+    const found = state.ingredients.flatMap((i) =>
       i.contents.flatMap((c) => {
         const { name, notForHomeFromPercent } = substance(c.substance);
-        return notForHomeFromPercent !== null && isOver(c.percent, notForHomeFromPercent)
+        return notForHomeFromPercent !== null && exceeds(c.percent, notForHomeFromPercent)
           ? [{ ingredient: i.name, name }]
           : [];
       }),

@@ -1,13 +1,13 @@
-import { bringersOf, has, ingredientsWith, namesOf } from '../mixture/state';
+import { namesWithTrait, hasTrait, ingredientsWithTrait, namesOf } from '../mixture/state';
 import { substance, type SubstanceId, type Trait } from '../catalogue/substances';
-import { reaches } from '../quantity/limit';
-import { mixtureRule, type Situation } from './rule';
+import { isAtLeast } from '../quantity/limit';
+import { mixtureRule, type RuleInput } from './rule';
 
 /** Meetings of hypochlorite: a danger at any amount. */
 
-const both = ({ state }: Situation, trait: Trait): string[] | null =>
-  has(state, 'hypochlorite') && has(state, trait)
-    ? namesOf([...ingredientsWith(state, 'hypochlorite'), ...ingredientsWith(state, trait)])
+const both = ({ state }: RuleInput, trait: Trait): string[] | null =>
+  hasTrait(state, 'hypochlorite') && hasTrait(state, trait)
+    ? namesOf([...ingredientsWithTrait(state, 'hypochlorite'), ...ingredientsWithTrait(state, trait)])
     : null;
 
 /** This much essential oil is enough to react with hypochlorite, percent by volume (common practice, no source). */
@@ -21,14 +21,14 @@ const HYDROCHLORIC_FROM_PERCENT = 1;
 
 export const chlorineGas = mixtureRule({
   code: 'chlorine-gas',
-  looksFor: 'bleach with acid',
+  description: 'bleach with acid',
   sources: ['public-health-never-mix', 'noaa-memory'],
-  words: {
+  message: {
     happens: '{subjects} together give off chlorine, a gas that burns eyes and lungs.',
     why: 'Acid turns hypochlorite into chlorine, within seconds, even in small amounts.',
     instead: KEEP_APART,
   },
-  otherWords: {
+  variants: {
     peroxide: {
       happens: '{subjects} together give off chlorine and oxygen, with heat.',
       why: 'Peroxide takes the chlorine out of hydrochloric acid: 2 HCl + H₂O₂ → Cl₂ + 2 H₂O.',
@@ -41,22 +41,22 @@ export const chlorineGas = mixtureRule({
     if (subjects) return { level: 'danger', subjects, figures: { freeChlorinePPM: state.freeChlorinePPM } };
     const hydrochloricPercent =
       state.volumeML > 0 ? (100 * (state.grams['hydrogen-chloride'] ?? 0)) / state.volumeML : 0;
-    if (s.scope === 'air' || !has(state, 'peroxide') || !reaches(hydrochloricPercent, HYDROCHLORIC_FROM_PERCENT))
+    if (s.scope === 'air' || !hasTrait(state, 'peroxide') || !isAtLeast(hydrochloricPercent, HYDROCHLORIC_FROM_PERCENT))
       return null;
-    const hydrochloric = state.brought.filter((i) => i.contents.some((c) => c.substance === 'hydrogen-chloride'));
+    const hydrochloric = state.ingredients.filter((i) => i.contents.some((c) => c.substance === 'hydrogen-chloride'));
     return {
       level: 'danger',
-      subjects: namesOf([...hydrochloric, ...ingredientsWith(state, 'peroxide')]),
-      as: 'peroxide',
+      subjects: namesOf([...hydrochloric, ...ingredientsWithTrait(state, 'peroxide')]),
+      variant: 'peroxide',
     };
   },
 });
 
 export const chloramineGas = mixtureRule({
   code: 'chloramine-gas',
-  looksFor: 'bleach with ammonia or urine',
+  description: 'bleach with ammonia or urine',
   sources: ['public-health-never-mix', 'noaa-memory'],
-  words: {
+  message: {
     happens: '{subjects} together give off chloramine, a gas that burns eyes and lungs.',
     why: 'Hypochlorite and ammonia join to chloramines. Urine, litter and an unrinsed toilet bring ammonia too.',
     instead: KEEP_APART,
@@ -69,14 +69,14 @@ export const chloramineGas = mixtureRule({
 
 export const bleachWithAlcohol = mixtureRule({
   code: 'bleach-with-alcohol',
-  looksFor: 'bleach with alcohol, solvents or much essential oil',
+  description: 'bleach with alcohol, solvents or much essential oil',
   sources: ['public-health-never-mix', 'noaa-memory'],
-  words: {
+  message: {
     happens: '{subjects} together make chloroform and other poisons, with heat.',
     why: 'Hypochlorite chlorinates alcohols and acetone.',
     instead: KEEP_APART,
   },
-  otherWords: {
+  variants: {
     solvent: {
       happens: '{subjects} together can heat up, catch fire and give off irritating vapours.',
       why: 'Hypochlorite is a strong oxidiser; a solvent is fuel.',
@@ -94,14 +94,14 @@ export const bleachWithAlcohol = mixtureRule({
     const chloroform = both(s, 'alcohol') ?? both(s, 'ketone');
     if (chloroform) return { level: 'danger', subjects: chloroform, figures };
     const solvents = both(s, 'solvent');
-    if (solvents) return { level: 'danger', subjects: solvents, as: 'solvent' };
+    if (solvents) return { level: 'danger', subjects: solvents, variant: 'solvent' };
     const withOil = both(s, 'essential-oil');
-    return withOil && reaches(state.essentialOilPercentVV, MUCH_OIL_PERCENT_VV)
+    return withOil && isAtLeast(state.essentialOilPercentVV, MUCH_OIL_PERCENT_VV)
       ? {
           level: 'danger',
           subjects: withOil,
           figures: { essentialOilPercentVV: state.essentialOilPercentVV },
-          as: 'oil',
+          variant: 'oil',
         }
       : null;
   },
@@ -109,9 +109,9 @@ export const bleachWithAlcohol = mixtureRule({
 
 export const bleachWithPeroxide = mixtureRule({
   code: 'bleach-with-peroxide',
-  looksFor: 'bleach with peroxide or oxygen bleach',
+  description: 'bleach with peroxide or oxygen bleach',
   sources: ['noaa-memory', 'sds-memory'],
-  words: {
+  message: {
     happens: '{subjects} together heat up and throw off oxygen violently.',
     why: 'Hypochlorite and peroxide destroy each other at once: OCl⁻ + H₂O₂ → Cl⁻ + H₂O + O₂.',
     instead: KEEP_APART,
@@ -130,18 +130,18 @@ export const bleachWithPeroxide = mixtureRule({
 
 export const bleachInFormula = mixtureRule({
   code: 'bleach-in-formula',
-  looksFor: 'bleach as a line of a formula',
+  description: 'bleach as a line of a formula',
   sources: ['public-health-never-mix', 'sds-memory'],
-  words: {
+  message: {
     happens: '{subjects} {does|do} not belong in a home-made mixture.',
     why: '{Its maker has|Their makers have} set strength and alkali so that {it stays|they stay} stable; most things added break that, some into poison gas.',
     instead: 'Use bleach alone, as its label says, or leave it out.',
   },
   check: ({ state, formula }) =>
-    formula && has(state, 'hypochlorite')
+    formula && hasTrait(state, 'hypochlorite')
       ? {
           level: 'danger',
-          subjects: bringersOf(state, 'hypochlorite'),
+          subjects: namesWithTrait(state, 'hypochlorite'),
           figures: { freeChlorinePPM: state.freeChlorinePPM },
         }
       : null,
@@ -155,14 +155,14 @@ const WORSE_TRAITS: readonly Trait[] = ['acid', 'ammonia-source', 'alcohol', 'so
 
 export const bleachWithCleaner = mixtureRule({
   code: 'bleach-with-cleaner',
-  looksFor: 'bleach with detergents, disinfectants and other bought cleaners',
+  description: 'bleach with detergents, disinfectants and other bought cleaners',
   sources: ['public-health-never-mix'],
-  words: {
+  message: {
     happens: '{subjects} do not belong together: nobody can say what gas or heat comes of it.',
     why: 'Many bought cleaners hold ammonia or acid without saying so in large letters; public guidance is never to mix bleach with any of them.',
     instead: 'Bleach alone, as its label says; a rinse with plenty of water before anything else.',
   },
-  otherWords: {
+  variants: {
     after: {
       happens:
         '{subjects} meet if the first is not rinsed off: the bleach is used up, and some cleaners give off gas with it.',
@@ -171,11 +171,11 @@ export const bleachWithCleaner = mixtureRule({
     },
   },
   check: ({ state, scope, unknown, unknownKinds }) => {
-    if (scope === 'air' || !has(state, 'hypochlorite')) return null;
-    const bleaches = ingredientsWith(state, 'hypochlorite');
-    const worse = ingredientsWith(state, ...WORSE_TRAITS);
-    const cleaners = ingredientsWith(state, ...CLEANER_TRAITS);
-    const others = state.brought.filter(
+    if (scope === 'air' || !hasTrait(state, 'hypochlorite')) return null;
+    const bleaches = ingredientsWithTrait(state, 'hypochlorite');
+    const worse = ingredientsWithTrait(state, ...WORSE_TRAITS);
+    const cleaners = ingredientsWithTrait(state, ...CLEANER_TRAITS);
+    const others = state.ingredients.filter(
       (i) => !bleaches.includes(i) && !worse.includes(i) && (i.role === 'bought' || cleaners.includes(i)),
     );
     // What is not known may be any cleaner.
@@ -183,7 +183,7 @@ export const bleachWithCleaner = mixtureRule({
     const subjects = [...new Set([...namesOf([...bleaches, ...others]), ...unknown])];
     const poured = scope === 'stored' || scope === 'fresh';
     if (poured || unknown.length > 0 || unknownKinds.length > 0) return { level: 'danger', subjects };
-    return { level: 'caution', subjects, as: 'after' };
+    return { level: 'caution', subjects, variant: 'after' };
   },
 });
 
@@ -192,14 +192,14 @@ const isDonor = (id: SubstanceId): boolean => substance(id).traits.includes('chl
 
 export const oxidiserWithFuel = mixtureRule({
   code: 'oxidiser-with-fuel',
-  looksFor: 'strong oxidisers with what burns',
+  description: 'strong oxidisers with what burns',
   sources: ['noaa-memory', 'sds-memory'],
-  words: {
+  message: {
     happens: '{subjects} together can catch fire by themselves, minutes later, and give off chlorine.',
     why: 'Chlorine tablets and granules are strong oxidisers; oil, sugar, glycerin, alcohol and detergent are their fuel.',
     instead: 'Never let them touch: a clean dry scoop for these alone, their own tub, nothing else in the bucket.',
   },
-  otherWords: {
+  variants: {
     donors: {
       happens: '{subjects} together can catch fire or explode.',
       why: 'Chlorine products of different kinds (dichlor, trichlor, calcium hypochlorite, liquid bleach) destroy each other, with heat and chlorine.',
@@ -223,28 +223,30 @@ export const oxidiserWithFuel = mixtureRule({
   },
   check: ({ state, scope }) => {
     if (scope === 'air') return null;
-    if (has(state, 'chlorine-donor')) {
+    if (hasTrait(state, 'chlorine-donor')) {
       const kinds = Object.keys(state.grams).filter((id) => substance(id as SubstanceId).activeChlorineMol > 0);
       if (kinds.length > 1 && kinds.some((id) => isDonor(id as SubstanceId))) {
-        return { level: 'danger', subjects: bringersOf(state, 'hypochlorite'), as: 'donors' };
+        return { level: 'danger', subjects: namesWithTrait(state, 'hypochlorite'), variant: 'donors' };
       }
-      const donors = ingredientsWith(state, 'chlorine-donor');
-      const fuels = ingredientsWith(state, ...FUEL_TRAITS).filter((i) => !donors.includes(i));
+      const donors = ingredientsWithTrait(state, 'chlorine-donor');
+      const fuels = ingredientsWithTrait(state, ...FUEL_TRAITS).filter((i) => !donors.includes(i));
       return fuels.length > 0 ? { level: 'danger', subjects: namesOf([...donors, ...fuels]) } : null;
     }
-    if (!has(state, 'solid-peroxide') || state.holdsWater) return null;
-    const solid = ingredientsWith(state, 'solid-peroxide');
-    const acids = ingredientsWith(state, 'acid').filter((i) => i.form !== 'liquid');
+    if (!hasTrait(state, 'solid-peroxide') || state.hasWaterPhase) return null;
+    const solid = ingredientsWithTrait(state, 'solid-peroxide');
+    const acids = ingredientsWithTrait(state, 'acid').filter((i) => i.form !== 'liquid');
     if (acids.length > 0) {
       const capped = scope !== 'fresh';
       return {
         level: capped ? 'danger' : 'caution',
         subjects: namesOf([...solid, ...acids]),
-        as: capped ? 'capped' : 'acid',
+        variant: capped ? 'capped' : 'acid',
       };
     }
-    const fuels = ingredientsWith(state, 'fuel').filter((i) => !solid.includes(i));
-    return fuels.length > 0 ? { level: 'caution', subjects: namesOf([...solid, ...fuels]), as: 'percarbonate' } : null;
+    const fuels = ingredientsWithTrait(state, 'fuel').filter((i) => !solid.includes(i));
+    return fuels.length > 0
+      ? { level: 'caution', subjects: namesOf([...solid, ...fuels]), variant: 'percarbonate' }
+      : null;
   },
 });
 
@@ -253,15 +255,19 @@ const FUEL_TRAITS: readonly Trait[] = ['fuel', 'surfactant', 'soap', 'alcohol', 
 
 export const bleachDecays = mixtureRule({
   code: 'bleach-decays',
-  looksFor: 'actives that their own bottle destroys',
+  description: 'actives that their own bottle destroys',
   sources: ['sds-memory', 'common-practice'],
-  words: {
+  message: {
     happens: '{subjects} {does|do} not keep once thinned or mixed: the strength is gone within days.',
     why: 'Bleach keeps only as strong and as alkaline as it is sold, at pH 11 to 13; thinned or mixed, light and whatever it meets use it up.',
     instead: 'Thin only what you use at once, as its label says.',
   },
   check: ({ state, scope, formula }) =>
-    formula && scope === 'stored' && state.holdsWater && has(state, 'hypochlorite') && state.brought.length > 1
-      ? { level: 'defeats', subjects: bringersOf(state, 'hypochlorite') }
+    formula &&
+    scope === 'stored' &&
+    state.hasWaterPhase &&
+    hasTrait(state, 'hypochlorite') &&
+    state.ingredients.length > 1
+      ? { level: 'defeats', subjects: namesWithTrait(state, 'hypochlorite') }
       : null,
 });

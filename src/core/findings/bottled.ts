@@ -1,7 +1,7 @@
 import { substance, type SubstanceId } from '../catalogue/substances';
-import { sharesOf, type Grams } from '../formula/composition';
-import { bringersOf, has, modelPH } from '../mixture/state';
-import { isOver, reaches } from '../quantity/limit';
+import { massFractionsOf, type Grams } from '../formula/composition';
+import { namesWithTrait, hasTrait, modelPH } from '../mixture/state';
+import { exceeds, isAtLeast } from '../quantity/limit';
 import { mixtureRule } from './rule';
 
 /** Rules about what a bottle does to its contents, and they to it. */
@@ -11,14 +11,14 @@ const SETTLES_ABOVE_G_PER_L = 1;
 
 export const settlesOut = mixtureRule({
   code: 'settles-out',
-  looksFor: 'solids that settle',
+  description: 'solids that settle',
   sources: ['crc'],
-  words: {
+  message: {
     happens: '{undissolvedPercent} % of it does not dissolve: it settles, and clogs a nozzle.',
     why: 'Water takes up only so much at 20 °C: baking soda 9.6 g in 100 mL, borax 4.7, washing soda 21.5. What went in hot comes out as crystals when it cools.',
     instead: 'Use less, or more water, or shake before each use and rinse the nozzle after.',
   },
-  otherWords: {
+  variants: {
     insoluble: {
       happens: '{subjects} {does|do} not dissolve: {undissolvedPercent} % of it settles, and clogs a nozzle.',
       why: 'Starch, grit, grounds and yeast stay as grains in water, however much there is of it.',
@@ -28,9 +28,9 @@ export const settlesOut = mixtureRule({
   check: ({ state, scope, use, amounts, formula }) => {
     if (!formula || !amounts || !use.pourable || state.volumeML <= 0) return null;
     if (scope !== 'stored' && !use.throughNozzle) return null;
-    if (!isOver(state.undissolvedG / (state.volumeML / 1000), SETTLES_ABOVE_G_PER_L)) return null;
-    const subjects = state.brought
-      .filter((i) => sharesOf(i).some(({ id }) => (state.undissolved[id] ?? 0) > 0))
+    if (!exceeds(state.undissolvedG / (state.volumeML / 1000), SETTLES_ABOVE_G_PER_L)) return null;
+    const subjects = state.ingredients
+      .filter((i) => massFractionsOf(i).some(({ id }) => (state.undissolved[id] ?? 0) > 0))
       .map((i) => i.name);
     return {
       level: 'caution',
@@ -39,7 +39,7 @@ export const settlesOut = mixtureRule({
         undissolvedG: state.undissolvedG,
         undissolvedPercent: (100 * state.undissolvedG) / state.massG,
       },
-      as: dissolvesSome(state.undissolved) ? undefined : 'insoluble',
+      variant: dissolvesSome(state.undissolved) ? undefined : 'insoluble',
     };
   },
 });
@@ -52,14 +52,14 @@ const CLOGS_ABOVE_G_PER_L = 1.5;
 
 export const clogsSprayer = mixtureRule({
   code: 'clogs-sprayer',
-  looksFor: 'what clogs a sprayer',
+  description: 'what clogs a sprayer',
   sources: ['common-practice'],
-  words: {
+  message: {
     happens: '{subjects} {clogs|clog} a trigger.',
     why: 'Starch, grit and pulp stay as grains, and dry hard in the nozzle.',
     instead: 'Strain it fine and shake, rinse the nozzle after each use, or pour it on a cloth.',
   },
-  otherWords: {
+  variants: {
     paste: {
       happens: 'This is a paste: no trigger moves it.',
       why: 'Most of it is solid.',
@@ -69,14 +69,14 @@ export const clogsSprayer = mixtureRule({
   check: ({ state, scope, use, amounts, formula }) => {
     if (!formula || !amounts || !state.wet || state.volumeML <= 0) return null;
     if (!use.pourable && use.throughNozzle && (scope === 'stored' || scope === 'fresh')) {
-      return { level: 'defeats', subjects: bringersOf(state, 'abrasive'), as: 'paste' };
+      return { level: 'defeats', subjects: namesWithTrait(state, 'abrasive'), variant: 'paste' };
     }
-    if (!use.throughNozzle || !isOver((state.traitG.clogging ?? 0) / (state.volumeML / 1000), CLOGS_ABOVE_G_PER_L))
+    if (!use.throughNozzle || !exceeds((state.traitG.clogging ?? 0) / (state.volumeML / 1000), CLOGS_ABOVE_G_PER_L))
       return null;
     // Sugar dissolves: it is sticky, not gritty.
     const grainsG = (state.traitG.clogging ?? 0) - (state.grams.sugar ?? 0);
-    if (!isOver(grainsG / (state.volumeML / 1000), CLOGS_ABOVE_G_PER_L)) return null;
-    return { level: 'caution', subjects: bringersOf(state, 'clogging') };
+    if (!exceeds(grainsG / (state.volumeML / 1000), CLOGS_ABOVE_G_PER_L)) return null;
+    return { level: 'caution', subjects: namesWithTrait(state, 'clogging') };
   },
 });
 
@@ -87,14 +87,14 @@ const STRONG_ALCOHOL_PERCENT_VV = 60;
 
 export const vesselMaterial = mixtureRule({
   code: 'vessel-material',
-  looksFor: 'a bottle that its contents attack',
+  description: 'a bottle that its contents attack',
   sources: ['sds-memory', 'common-practice'],
-  words: {
+  message: {
     happens: '{subjects} {eats|eat} {material}: the vessel pits and the mixture spoils.',
     why: 'Acid, peroxide and soda dissolve the skin that protects aluminium and tin.',
     instead: 'Glass, PET or HDPE.',
   },
-  otherWords: {
+  variants: {
     alcohol: {
       happens: 'Alcohol at {alcoholPercentVV} % cracks {material}.',
       why: 'Over 60 % it draws fine cracks until the bottle leaks.',
@@ -108,23 +108,23 @@ export const vesselMaterial = mixtureRule({
   },
   check: ({ state, vessel, scope }) => {
     if (!vessel || (scope !== 'stored' && scope !== 'fresh')) return null;
-    if (vessel.heldFood) return { level: 'danger', subjects: state.brought.map((b) => b.name), as: 'food' };
+    if (vessel.heldFood) return { level: 'danger', subjects: state.ingredients.map((b) => b.name), variant: 'food' };
     const words = { material: vessel.material === 'tin' ? 'tinplate' : vessel.material };
     if (EATEN_BY_ACID_AND_ALKALI.includes(vessel.material) && state.wet) {
       const subjects = [
-        ...(state.freeAcidPercentAsAcetic > WEAK_ACID_PERCENT ? bringersOf(state, 'acid') : []),
-        ...(has(state, 'peroxide') ? bringersOf(state, 'peroxide') : []),
-        ...((modelPH(state)?.value ?? 0) > ALKALINE_FROM_PH ? bringersOf(state, 'alkali') : []),
+        ...(state.freeAcidPercentAsAcetic > WEAK_ACID_PERCENT ? namesWithTrait(state, 'acid') : []),
+        ...(hasTrait(state, 'peroxide') ? namesWithTrait(state, 'peroxide') : []),
+        ...((modelPH(state)?.value ?? 0) > ALKALINE_FROM_PH ? namesWithTrait(state, 'alkali') : []),
       ];
       return subjects.length > 0 ? { level: 'caution', subjects: [...new Set(subjects)], words } : null;
     }
     return vessel.material === 'polystyrene' && state.alcoholPercentVV > STRONG_ALCOHOL_PERCENT_VV
       ? {
           level: 'caution',
-          subjects: bringersOf(state, 'alcohol'),
+          subjects: namesWithTrait(state, 'alcohol'),
           figures: { alcoholPercentVV: state.alcoholPercentVV },
           words,
-          as: 'alcohol',
+          variant: 'alcohol',
         }
       : null;
   },
@@ -135,9 +135,9 @@ const CITRUS_FROM_PERCENT = 0.05;
 
 export const lightSensitive = mixtureRule({
   code: 'light-sensitive',
-  looksFor: 'what light spoils in a clear bottle',
+  description: 'what light spoils in a clear bottle',
   sources: ['common-practice', 'sds-memory'],
-  words: {
+  message: {
     happens: 'In a clear bottle {subjects} {loses|lose} strength.',
     why: 'Light breaks up peroxide and turns citrus oil rancid and sharp.',
     instead: 'An opaque or amber bottle, in a dark cupboard.',
@@ -145,13 +145,13 @@ export const lightSensitive = mixtureRule({
   check: ({ state, vessel, scope }) => {
     if (!vessel || vessel.opaque === true || scope !== 'stored' || !state.wet) return null;
     const peroxide = state.hydrogenPeroxidePercentWV > PEROXIDE_FROM_PERCENT;
-    const citrus = has(state, 'citrus-oil') && state.essentialOilPercentVV > CITRUS_FROM_PERCENT;
+    const citrus = hasTrait(state, 'citrus-oil') && state.essentialOilPercentVV > CITRUS_FROM_PERCENT;
     if (!peroxide && !citrus) return null;
     return {
       level: 'caution',
       subjects: [
-        ...(peroxide ? bringersOf(state, 'peroxide') : []),
-        ...(citrus ? bringersOf(state, 'citrus-oil') : []),
+        ...(peroxide ? namesWithTrait(state, 'peroxide') : []),
+        ...(citrus ? namesWithTrait(state, 'citrus-oil') : []),
       ],
     };
   },
@@ -168,14 +168,14 @@ const SOAP_FROM_G_PER_L = 0.3;
 
 export const spoils = mixtureRule({
   code: 'spoils',
-  looksFor: 'what spoils',
+  description: 'what spoils',
   sources: ['common-practice'],
-  words: {
+  message: {
     happens: '{subjects} in water {goes|go} off within days, with smell, cloud or slime.',
     why: 'Nothing in it keeps life down: too little alcohol, acid or peroxide.',
     instead: 'Make only what you use in a day or two, keep it cold, and throw it away at the first smell.',
   },
-  otherWords: {
+  variants: {
     soap: {
       happens: 'Soap in water keeps a few weeks, then smells or clouds.',
       why: 'At {soapGPerL} g/L it is food for what lives in water and bottles; nothing else in it keeps life down.',
@@ -185,17 +185,23 @@ export const spoils = mixtureRule({
   check: ({ state, scope, formula, amounts }) => {
     if (!formula || !amounts || scope !== 'stored' || !state.wet || state.waterG < 0.3 * state.massG) return null;
     if (
-      reaches(state.alcoholPercentVV, KEEPS.alcoholPercentVV) ||
-      reaches(state.freeAcidPercentAsAcetic, KEEPS.acidPercent)
+      isAtLeast(state.alcoholPercentVV, KEEPS.alcoholPercentVV) ||
+      isAtLeast(state.freeAcidPercentAsAcetic, KEEPS.acidPercent)
     )
       return null;
-    if (reaches(state.hydrogenPeroxidePercentWV, KEEPS.peroxidePercent) || has(state, 'hypochlorite')) return null;
+    if (isAtLeast(state.hydrogenPeroxidePercentWV, KEEPS.peroxidePercent) || hasTrait(state, 'hypochlorite'))
+      return null;
     const litres = state.volumeML / 1000;
-    if (isOver((state.traitG.perishable ?? 0) / litres, PERISHABLE_FROM_G_PER_L)) {
-      return { level: 'caution', subjects: bringersOf(state, 'perishable') };
+    if (exceeds((state.traitG.perishable ?? 0) / litres, PERISHABLE_FROM_G_PER_L)) {
+      return { level: 'caution', subjects: namesWithTrait(state, 'perishable') };
     }
     return state.soapGPerL > SOAP_FROM_G_PER_L && state.soapGPerL < SOAP_KEEPS_FROM_G_PER_L
-      ? { level: 'caution', subjects: bringersOf(state, 'soap'), figures: { soapGPerL: state.soapGPerL }, as: 'soap' }
+      ? {
+          level: 'caution',
+          subjects: namesWithTrait(state, 'soap'),
+          figures: { soapGPerL: state.soapGPerL },
+          variant: 'soap',
+        }
       : null;
   },
 });

@@ -1,6 +1,6 @@
 import { substance, type SubstanceId } from '../catalogue/substances';
-import { bringersOf, has, ingredientsWith, modelPH, namesOf, type MixtureState } from '../mixture/state';
-import { isOver, reaches } from '../quantity/limit';
+import { namesWithTrait, hasTrait, ingredientsWithTrait, modelPH, namesOf, type MixtureState } from '../mixture/state';
+import { exceeds, isAtLeast } from '../quantity/limit';
 import { shareOf } from './asPoured';
 import { mixtureRule, worstByStrength } from './rule';
 
@@ -32,8 +32,8 @@ function burningAcids(state: MixtureState, left: number): Burning[] {
     const { traits, burns } = substance(id);
     if (!burns || !traits.includes('acid')) continue;
     const percent = (left * 100 * (state.grams[id] ?? 0)) / state.volumeML;
-    if (percent <= 0 || !reaches(percent, burns.cautionFrom)) continue;
-    burning.push({ id, percent, danger: burns.dangerFrom !== null && reaches(percent, burns.dangerFrom) });
+    if (percent <= 0 || !isAtLeast(percent, burns.cautionFrom)) continue;
+    burning.push({ id, percent, danger: burns.dangerFrom !== null && isAtLeast(percent, burns.dangerFrom) });
   }
   return burning.sort((a, b) => Number(b.danger) - Number(a.danger) || b.percent - a.percent);
 }
@@ -47,14 +47,14 @@ const statedPercent = (state: MixtureState, { id, percent }: Burning): number =>
 
 export const corrosiveAcid = mixtureRule({
   code: 'corrosive-acid',
-  looksFor: 'acid strong enough to burn',
+  description: 'acid strong enough to burn',
   sources: ['sds-memory', 'eu-clp-memory'],
-  words: {
+  message: {
     happens: '{subjects}: acid at {acidPercent} % burns skin and eyes.',
     why: 'At this strength {acid} is corrosive.',
     instead: 'Thin it: 5 % does the work on scale. Gloves and eye protection for the strong stuff; acid into water.',
   },
-  otherWords: {
+  variants: {
     irritates: {
       happens: '{subjects}: acid at {acidPercent} % stings eyes and broken skin.',
       why: 'From this strength on {acid} irritates, eyes above all.',
@@ -72,29 +72,29 @@ export const corrosiveAcid = mixtureRule({
     },
   },
   check: (s) => {
-    const minerals = s.state.brought.filter((i) =>
+    const minerals = s.state.ingredients.filter((i) =>
       i.contents.some(
-        (c) => substance(c.substance).traits.includes('mineral-acid') && reaches(c.percent, MINERAL_FROM_PERCENT),
+        (c) => substance(c.substance).traits.includes('mineral-acid') && isAtLeast(c.percent, MINERAL_FROM_PERCENT),
       ),
     );
     if (s.formula && minerals.length > 0) {
-      return { level: 'danger', subjects: namesOf(minerals), as: 'mineral' };
+      return { level: 'danger', subjects: namesOf(minerals), variant: 'mineral' };
     }
     if (s.scope === 'air') return null;
     return worstByStrength(s, (state) => {
-      if (!state.wet || !(state.holdsWater || ingredientsWith(state, 'acid').some((i) => i.form === 'liquid')))
+      if (!state.wet || !(state.hasWaterPhase || ingredientsWithTrait(state, 'acid').some((i) => i.form === 'liquid')))
         return null;
       // What alkali has used up no longer burns.
       const { acidLeftMol, neutralisedMol } = state.balance;
-      const left = state.holdsWater ? acidLeftMol / Math.max(acidLeftMol + neutralisedMol, 1e-12) : 1;
+      const left = state.hasWaterPhase ? acidLeftMol / Math.max(acidLeftMol + neutralisedMol, 1e-12) : 1;
       const [worst] = burningAcids(state, left);
       return worst
         ? {
             level: worst.danger ? ('danger' as const) : ('caution' as const),
-            subjects: bringersOf(state, 'acid'),
+            subjects: namesWithTrait(state, 'acid'),
             figures: { acidPercent: statedPercent(state, worst) },
             words: { acid: substance(worst.id).name },
-            as: !worst.danger ? ('irritates' as const) : s.amounts ? undefined : ('asItComes' as const),
+            variant: !worst.danger ? ('irritates' as const) : s.amounts ? undefined : ('asItComes' as const),
           }
         : null;
     });
@@ -103,14 +103,14 @@ export const corrosiveAcid = mixtureRule({
 
 export const corrosiveAlkali = mixtureRule({
   code: 'corrosive-alkali',
-  looksFor: 'alkali strong enough to burn',
+  description: 'alkali strong enough to burn',
   sources: ['sds-memory', 'eu-clp-memory'],
-  words: {
+  message: {
     happens: 'Strong alkali of about pH {pH}: it stings skin and eyes.',
     why: 'Over pH 11.5 alkali takes the fat out of skin, and harms eyes within seconds.',
     instead: 'Gloves and eye protection; a tablespoon of washing soda to the litre is enough.',
   },
-  otherWords: {
+  variants: {
     strongest: {
       happens: 'Strong alkali, too strong for a figure of its pH: it burns eyes and stings skin.',
       why: 'Over pH 11.5 alkali takes the fat out of skin, and harms eyes within seconds.',
@@ -151,60 +151,61 @@ export const corrosiveAlkali = mixtureRule({
     const { formula } = s;
     if (s.scope === 'air') return null;
     // The trace of lye that keeps bleach stable is the bleach rules' affair.
-    const bleaches = ingredientsWith(s.state, 'hypochlorite');
+    const bleaches = ingredientsWithTrait(s.state, 'hypochlorite');
     return worstByStrength(s, (state) => {
-      const lye = namesOf(ingredientsWith(state, 'lye').filter((i) => !bleaches.includes(i)));
-      if (!s.amounts && lye.length > 0) return { level: formula ? 'danger' : 'caution', subjects: lye, as: 'lyeAbout' };
+      const lye = namesOf(ingredientsWithTrait(state, 'lye').filter((i) => !bleaches.includes(i)));
+      if (!s.amounts && lye.length > 0)
+        return { level: formula ? 'danger' : 'caution', subjects: lye, variant: 'lyeAbout' };
       if (formula && lye.length > 0) {
         const lyePercent = state.massG > 0 ? (100 * (state.traitG.lye ?? 0)) / state.massG : 0;
-        const strong = reaches(lyePercent, substance('sodium-hydroxide').burns?.dangerFrom ?? 0);
+        const strong = isAtLeast(lyePercent, substance('sodium-hydroxide').burns?.dangerFrom ?? 0);
         return {
           level: strong ? 'danger' : 'caution',
           subjects: lye,
           figures: { lyePercent },
-          as: strong ? 'lye' : 'traceOfLye',
+          variant: strong ? 'lye' : 'traceOfLye',
         };
       }
-      if (isOver(state.ammoniaPercentWW, AMMONIA_BURNS_ABOVE)) {
+      if (exceeds(state.ammoniaPercentWW, AMMONIA_BURNS_ABOVE)) {
         return {
           level: 'danger',
-          subjects: bringersOf(state, 'ammonia-source'),
+          subjects: namesWithTrait(state, 'ammonia-source'),
           figures: { ammoniaPercentWW: state.ammoniaPercentWW },
-          as: 'ammonia',
+          variant: 'ammonia',
         };
       }
       const pH = modelPH(state);
-      if (!state.wet || !pH || has(state, 'hypochlorite')) return null;
+      if (!state.wet || !pH || hasTrait(state, 'hypochlorite')) return null;
       const figures = { pH: pH.value, sodiumCarbonatePercentWV: state.sodiumCarbonatePercentWV };
-      const subjects = bringersOf(state, 'alkali');
+      const subjects = namesWithTrait(state, 'alkali');
       if (!s.amounts) {
-        return pH.value > ALKALI_CAUTION_PH || isOver(state.sodiumCarbonatePercentWV, SODA_CAUTION)
-          ? { level: 'caution', subjects, as: 'meeting' }
+        return pH.value > ALKALI_CAUTION_PH || exceeds(state.sodiumCarbonatePercentWV, SODA_CAUTION)
+          ? { level: 'caution', subjects, variant: 'meeting' }
           : null;
       }
-      if (isOver(state.sodiumCarbonatePercentWV, SODA_CAUTION) && pH.value > SODA_STILL_STRONG_PH) {
-        return { level: 'caution', subjects, figures, as: 'soda' };
+      if (exceeds(state.sodiumCarbonatePercentWV, SODA_CAUTION) && pH.value > SODA_STILL_STRONG_PH) {
+        return { level: 'caution', subjects, figures, variant: 'soda' };
       }
       if (pH.value <= ALKALI_CAUTION_PH) return null;
-      return { level: 'caution', subjects, figures, as: state.pH ? undefined : 'strongest' };
+      return { level: 'caution', subjects, figures, variant: state.pH ? undefined : 'strongest' };
     });
   },
 });
 
 /** Free ammonia that is worth a word, percent w/w. */
 const sayFrom = (state: MixtureState): number =>
-  (state.grams['ammonium-chloride'] ?? 0) > 0 && has(state, 'alkali') ? DRIVEN_AMMONIA_CAUTION : AMMONIA_CAUTION;
+  (state.grams['ammonium-chloride'] ?? 0) > 0 && hasTrait(state, 'alkali') ? DRIVEN_AMMONIA_CAUTION : AMMONIA_CAUTION;
 
 export const ammoniaFumes = mixtureRule({
   code: 'ammonia-fumes',
-  looksFor: 'ammonia fumes',
+  description: 'ammonia fumes',
   sources: ['sds-memory'],
-  words: {
+  message: {
     happens: 'Ammonia at {ammoniaPercentWW} % gives off fumes that sting eyes and nose.',
     why: 'Above about 1 % free ammonia the air above it is hard to breathe in a small room.',
     instead: 'Open a window, wear gloves, and thin it well.',
   },
-  otherWords: {
+  variants: {
     small: {
       happens: 'Ammonia at {ammoniaPercentWW} % in a small closed room takes the breath away.',
       why: 'Above about 1 % free ammonia its fumes gather faster than a closed room airs.',
@@ -223,26 +224,29 @@ export const ammoniaFumes = mixtureRule({
   },
   check: (s) => {
     const small = s.room === 'small';
-    const beside = has(s.state, 'hypochlorite');
+    const beside = hasTrait(s.state, 'hypochlorite');
     const found = worstByStrength(s, (state) => {
       const fromSalt = (state.grams.ammonia ?? 0) === 0;
-      if (!has(state, 'ammonia-source') || !isOver(state.ammoniaPercentWW, sayFrom(state))) return null;
+      if (!hasTrait(state, 'ammonia-source') || !exceeds(state.ammoniaPercentWW, sayFrom(state))) return null;
       return {
         level: small || beside ? 'danger' : 'caution',
         subjects: [
-          ...new Set([...bringersOf(state, 'ammonia-source'), ...(fromSalt ? bringersOf(state, 'alkali') : [])]),
+          ...new Set([
+            ...namesWithTrait(state, 'ammonia-source'),
+            ...(fromSalt ? namesWithTrait(state, 'alkali') : []),
+          ]),
         ],
         figures: { ammoniaPercentWW: state.ammoniaPercentWW },
-        as: small ? 'small' : fromSalt ? 'driven' : undefined,
+        variant: small ? 'small' : fromSalt ? 'driven' : undefined,
       };
     });
     if (found || s.amounts) return found;
     // Neither the salt nor the alkali gives it off alone.
-    return has(s.state, 'ammonia-source') && isOver(s.state.ammoniaPercentWW, sayFrom(s.state))
+    return hasTrait(s.state, 'ammonia-source') && exceeds(s.state.ammoniaPercentWW, sayFrom(s.state))
       ? {
           level: small || beside ? 'danger' : 'caution',
-          subjects: [...new Set([...bringersOf(s.state, 'ammonia-source'), ...bringersOf(s.state, 'alkali')])],
-          as: 'together',
+          subjects: [...new Set([...namesWithTrait(s.state, 'ammonia-source'), ...namesWithTrait(s.state, 'alkali')])],
+          variant: 'together',
         }
       : null;
   },
@@ -255,15 +259,15 @@ const HOT = /\b(?:hot|boiling) water\b/;
 
 export const violentHeat = mixtureRule({
   code: 'violent-heat',
-  looksFor: 'lye with acid or hot water, and what else boils up',
+  description: 'lye with acid or hot water, and what else boils up',
   sources: ['public-health-never-mix', 'noaa-memory', 'sds-memory'],
-  words: {
+  message: {
     happens: '{subjects} together heat up, boil and spit: they burn skin, eyes and pipes.',
     why: 'Acid and lye give off their heat at once, faster than water can carry it away.',
     instead:
       'One product alone, as its label says. After one has failed in a drain, call a plumber and say what is in it.',
   },
-  otherWords: {
+  variants: {
     hot: {
       happens: '{subjects} with hot water {boils|boil} up and {spits|spit} lye.',
       why: 'Lye gives off much heat as it dissolves; hot water has no room left for it.',
@@ -288,23 +292,26 @@ export const violentHeat = mixtureRule({
   },
   check: ({ state, scope, formula, words }) => {
     if (scope === 'air') return null;
-    const bleaches = ingredientsWith(state, 'hypochlorite');
-    const lyes = namesOf(ingredientsWith(state, 'lye').filter((i) => !bleaches.includes(i)));
-    const slaking = bringersOf(state, 'slaking');
-    const acids = bringersOf(state, 'acid');
+    const bleaches = ingredientsWithTrait(state, 'hypochlorite');
+    const lyes = namesOf(ingredientsWithTrait(state, 'lye').filter((i) => !bleaches.includes(i)));
+    const slaking = namesWithTrait(state, 'slaking');
+    const acids = namesWithTrait(state, 'acid');
     if (acids.length > 0 && lyes.length + slaking.length > 0) {
       return { level: 'danger', subjects: [...new Set([...lyes, ...slaking, ...acids])] };
     }
-    const hot = state.brought.some((b) => b.water === 'boiling') || HOT.test(words);
-    if (lyes.length > 0 && hot) return { level: 'danger', subjects: lyes, as: 'hot' };
-    if (slaking.length > 0 && state.waterG > 0) return { level: 'danger', subjects: slaking, as: 'slakes' };
-    const metals = bringersOf(state, 'amphoteric-metal');
+    const hot = state.ingredients.some((b) => b.water === 'boiling') || HOT.test(words);
+    if (lyes.length > 0 && hot) return { level: 'danger', subjects: lyes, variant: 'hot' };
+    if (slaking.length > 0 && state.waterG > 0) return { level: 'danger', subjects: slaking, variant: 'slakes' };
+    const metals = namesWithTrait(state, 'amphoteric-metal');
     const named = metals.length > 0 ? metals : METALS.test(words) ? ['aluminium or zinc'] : [];
-    if (lyes.length > 0 && named.length > 0) return { level: 'danger', subjects: [...lyes, ...named], as: 'metal' };
-    const sulfuric = state.brought.filter((i) => isOver(shareOf(i, 'sulfuric-acid'), SULFURIC_BOILS_ABOVE_PERCENT));
-    const watery = state.brought.some((i) => !sulfuric.includes(i) && (i.water !== null || i.form === 'liquid'));
+    if (lyes.length > 0 && named.length > 0)
+      return { level: 'danger', subjects: [...lyes, ...named], variant: 'metal' };
+    const sulfuric = state.ingredients.filter((i) =>
+      exceeds(shareOf(i, 'sulfuric-acid'), SULFURIC_BOILS_ABOVE_PERCENT),
+    );
+    const watery = state.ingredients.some((i) => !sulfuric.includes(i) && (i.water !== null || i.form === 'liquid'));
     return formula && sulfuric.length > 0 && watery
-      ? { level: 'danger', subjects: namesOf(sulfuric), as: 'water' }
+      ? { level: 'danger', subjects: namesOf(sulfuric), variant: 'water' }
       : null;
   },
 });

@@ -1,13 +1,13 @@
-import type { LifterId } from '../catalogue/soils';
+import type { CleaningAgentId } from '../catalogue/soils';
 import { substance, type SubstanceId } from '../catalogue/substances';
-import { lifterStrength } from '../mixture/lifters';
-import { bringersOf, has, modelPH, traitsIn } from '../mixture/state';
-import { reaches } from '../quantity/limit';
+import { agentStrength } from '../mixture/lifters';
+import { namesWithTrait, hasTrait, modelPH, traitsOfIngredient } from '../mixture/state';
+import { isAtLeast } from '../quantity/limit';
 import { mixtureRule } from './rule';
 import { gasText } from './wording';
 
 /** Less than this much acid meeting alkali is not worth a word, mmol per litre. */
-const WORTH_SAYING_MMOL_PER_L = 2;
+const REPORT_ABOVE_MMOL_PER_L = 2;
 /** Less gas than this is not seen, mL per litre. */
 const FIZZ_SEEN_FROM_ML_PER_L = 20;
 /** Used up but for a few percent is used up. */
@@ -15,15 +15,15 @@ const ALL_USED_ABOVE_PERCENT = 97;
 
 export const neutralised = mixtureRule({
   code: 'neutralised',
-  looksFor: 'acid and alkali using each other up',
+  description: 'acid and alkali using each other up',
   sources: ['stoichiometry', 'crc'],
-  words: {
+  message: {
     happens: '{subjects} {uses itself|use each other} up: hardly anything of either is left, only salty water.',
     why: '{neutralisedMmol} mmol of acid met as much alkali{gas}, with {saltG} g of salts left in the water{ends}.',
     instead:
       '{Take an alkali or an acid alone.|Use them one after the other: the alkali first to scrub, a rinse, then the acid.}',
   },
-  otherWords: {
+  variants: {
     acid: {
       happens:
         '{subjects} {uses itself|use each other} up: all of the alkali and {acidUsedPercent} % of the acid are gone.',
@@ -57,11 +57,12 @@ export const neutralised = mixtureRule({
   check: ({ state, scope, amounts }) => {
     const { neutralisedMol, acidLeftMol, alkaliLeftMol } = state.balance;
     // Bleach must not meet acid at all, and lye not: to advise one after the other would be wrong.
-    if (scope === 'air' || state.volumeML <= 0 || has(state, 'hypochlorite') || has(state, 'lye')) return null;
-    if ((1000 * neutralisedMol) / (state.volumeML / 1000) < WORTH_SAYING_MMOL_PER_L) return null;
+    if (scope === 'air' || state.volumeML <= 0 || hasTrait(state, 'hypochlorite') || hasTrait(state, 'lye'))
+      return null;
+    if ((1000 * neutralisedMol) / (state.volumeML / 1000) < REPORT_ABOVE_MMOL_PER_L) return null;
     const onSurface = scope === 'sequence' || scope === 'drain';
     // Acid that meets scale does the work that is wanted of it.
-    const alkalis = state.brought.filter((i) => traitsIn(i).has('alkali'));
+    const alkalis = state.ingredients.filter((i) => traitsOfIngredient(i).has('alkali'));
     if (onSurface && alkalis.every((i) => i.role === 'residue')) return null;
     const acidUsedPercent = (100 * neutralisedMol) / (neutralisedMol + acidLeftMol);
     const alkaliUsedPercent = (100 * neutralisedMol) / (neutralisedMol + alkaliLeftMol);
@@ -74,7 +75,7 @@ export const neutralised = mixtureRule({
       ...(pH ? { pH: pH.value } : {}),
       saltG: state.inertSalts.reduce((sum, salt) => sum + salt.massG, 0),
     };
-    const subjects = [...new Set([...bringersOf(state, 'acid'), ...bringersOf(state, 'alkali')])];
+    const subjects = [...new Set([...namesWithTrait(state, 'acid'), ...namesWithTrait(state, 'alkali')])];
     const fizzes = state.carbonDioxideML / (state.volumeML / 1000) >= FIZZ_SEEN_FROM_ML_PER_L;
     const words = {
       gas: fizzes ? ` and gave ${gasText(state.carbonDioxideML)} of gas` : '',
@@ -82,11 +83,16 @@ export const neutralised = mixtureRule({
     };
     const used = (percent: number): boolean => percent > ALL_USED_ABOVE_PERCENT;
     if (onSurface) {
-      return { level: 'defeats', subjects, figures, as: !fizzes ? 'meeting' : scope === 'drain' ? 'drain' : 'fizz' };
+      return {
+        level: 'defeats',
+        subjects,
+        figures,
+        variant: !fizzes ? 'meeting' : scope === 'drain' ? 'drain' : 'fizz',
+      };
     }
-    if (!amounts) return { level: 'defeats', subjects, figures, as: 'meeting' };
-    const as = used(alkaliUsedPercent) ? (used(acidUsedPercent) ? undefined : 'acid') : 'alkali';
-    return { level: 'defeats', subjects, figures, words, as };
+    if (!amounts) return { level: 'defeats', subjects, figures, variant: 'meeting' };
+    const variant = used(alkaliUsedPercent) ? (used(acidUsedPercent) ? undefined : 'acid') : 'alkali';
+    return { level: 'defeats', subjects, figures, words, variant };
   },
 });
 
@@ -98,15 +104,15 @@ const CURD_SEEN_ABOVE = 0.05;
 
 export const soapCurdles = mixtureRule({
   code: 'soap-curdles',
-  looksFor: 'soap curdled by acid',
+  description: 'soap curdled by acid',
   sources: ['stoichiometry', 'crc-memory'],
-  words: {
+  message: {
     happens: '{subjects}: the acid turns {curdledPercent} % of the soap into a greasy white curd.',
     why: 'Soap is the salt of a fatty acid; below about pH 8.5 (here {pH}) the acid takes its place, and the fat floats up. It no longer cleans and leaves a film.',
     instead:
       'Leave the acid out, or take dish soap, which does not curdle. A vinegar rinse can follow once the soap is rinsed off.',
   },
-  otherWords: {
+  variants: {
     meeting: {
       happens: '{subjects}: the acid turns soap into a greasy white curd.',
       why: 'Soap is the salt of a fatty acid; below about pH 8.5 the acid takes its place, and the fat floats up. It no longer cleans and leaves a film.',
@@ -120,9 +126,9 @@ export const soapCurdles = mixtureRule({
       return null;
     return {
       level: 'defeats',
-      subjects: [...new Set([...bringersOf(state, 'soap'), ...bringersOf(state, 'acid')])],
+      subjects: [...new Set([...namesWithTrait(state, 'soap'), ...namesWithTrait(state, 'acid')])],
       figures: { curdledPercent: 100 * share, pH: pH.value },
-      as: amounts && state.pH ? undefined : 'meeting',
+      variant: amounts && state.pH ? undefined : 'meeting',
     };
   },
 });
@@ -133,14 +139,14 @@ const HARDNESS_DEFEATS = 0.5;
 
 export const hardWaterSoap = mixtureRule({
   code: 'hard-water-soap',
-  looksFor: 'soap lost to hard water',
+  description: 'soap lost to hard water',
   sources: ['stoichiometry', 'usgs-hardness'],
-  words: {
+  message: {
     happens: 'Hard water takes {lostPercent} % of the soap: less cleaning, and a grey scum.',
     why: 'Each calcium or magnesium binds two soaps: 100 mg/L takes 0.64 g of soap a litre.',
     instead: 'Distilled or soft water, a spoon of washing soda first, or dish soap in place of soap.',
   },
-  otherWords: {
+  variants: {
     salts: {
       happens: '{subjects}: the calcium or magnesium takes {lostPercent} % of the soap, and leaves a grey scum.',
       why: 'Each calcium or magnesium binds two soaps to a curd that does not dissolve: such a salt is hardness by the spoonful.',
@@ -155,13 +161,13 @@ export const hardWaterSoap = mixtureRule({
   check: ({ state, scope, amounts }) => {
     const lost = state.soapLostToHardness ?? 0;
     if (lost <= HARDNESS_CAUTION || scope === 'air' || scope === 'drain') return null;
-    const salts = state.brought.filter((i) => i.contents.some((c) => c.percent > 0 && bringsHardness(c.substance)));
+    const salts = state.ingredients.filter((i) => i.contents.some((c) => c.percent > 0 && bringsHardness(c.substance)));
     if (salts.length === 0 && (!amounts || scope === 'sequence')) return null;
     return {
-      level: reaches(lost, HARDNESS_DEFEATS) ? 'defeats' : 'caution',
-      subjects: [...new Set([...bringersOf(state, 'soap'), ...salts.map((i) => i.name)])],
+      level: isAtLeast(lost, HARDNESS_DEFEATS) ? 'defeats' : 'caution',
+      subjects: [...new Set([...namesWithTrait(state, 'soap'), ...salts.map((i) => i.name)])],
       figures: { lostPercent: 100 * lost },
-      as: salts.length === 0 ? undefined : amounts ? 'salts' : 'meeting',
+      variant: salts.length === 0 ? undefined : amounts ? 'salts' : 'meeting',
     };
   },
 });
@@ -170,25 +176,25 @@ const bringsHardness = (id: SubstanceId): boolean => substance(id).hardnessMol >
 
 export const cationicWithSoap = mixtureRule({
   code: 'cationic-with-soap',
-  looksFor: 'softener or quaternary disinfectant with soap or detergent',
+  description: 'softener or quaternary disinfectant with soap or detergent',
   sources: ['common-practice', 'sds-memory'],
-  words: {
+  message: {
     happens: '{subjects} undo each other: neither cleans, and a sticky film is left.',
     why: 'Softener and quaternary disinfectants carry a positive charge, soap and most detergents a negative one: they fall out together.',
     instead: 'One, a rinse, then the other. Softener belongs in the last rinse of the wash, alone.',
   },
   check: ({ state, scope }) => {
-    if (scope === 'air' || scope === 'drain' || !has(state, 'quaternary')) return null;
-    const soaps = [...new Set([...bringersOf(state, 'soap'), ...bringersOf(state, 'surfactant')])];
+    if (scope === 'air' || scope === 'drain' || !hasTrait(state, 'quaternary')) return null;
+    const soaps = [...new Set([...namesWithTrait(state, 'soap'), ...namesWithTrait(state, 'surfactant')])];
     return soaps.length > 0
-      ? { level: 'defeats', subjects: [...new Set([...bringersOf(state, 'quaternary'), ...soaps])] }
+      ? { level: 'defeats', subjects: [...new Set([...namesWithTrait(state, 'quaternary'), ...soaps])] }
       : null;
   },
 });
 
 /** Below this a lone active does nothing that water would not (common practice, no source). */
 const WEAK_BELOW: readonly {
-  readonly by: LifterId;
+  readonly by: CleaningAgentId;
   readonly least: number;
   readonly trace: number;
   readonly name: string;
@@ -199,7 +205,7 @@ const WEAK_BELOW: readonly {
 ];
 
 /** What each lifter is called in a sentence, and measured in. */
-const LIFTER_WORDS: Readonly<Record<LifterId, readonly [name: string, unit: string]>> = {
+const LIFTER_WORDS: Readonly<Record<CleaningAgentId, readonly [name: string, unit: string]>> = {
   acid: ['acid', ' %'],
   'acid-salt': ['acid with salt', ' %'],
   alkali: ['strong alkali', ' mmol/L'],
@@ -215,14 +221,14 @@ const LIFTER_WORDS: Readonly<Record<LifterId, readonly [name: string, unit: stri
 
 export const tooWeak = mixtureRule({
   code: 'too-weak',
-  looksFor: 'too little to do the work',
+  description: 'too little to do the work',
   sources: ['common-practice'],
-  words: {
+  message: {
     happens: 'Too thin to do much: {strength} % of {active}.',
     why: 'Under about {least} % it works hardly better than plain water.',
     instead: 'Less water, or a stronger starting point.',
   },
-  otherWords: {
+  variants: {
     soil: {
       happens: 'Too thin for {soil}: {strength}{unit} of {active}.',
       why: 'That work begins at about {least}{unit}.',
@@ -230,27 +236,29 @@ export const tooWeak = mixtureRule({
     },
   },
   check: ({ state, formula, amounts, soil, scope }) => {
-    if (!formula || !amounts || (scope !== 'stored' && scope !== 'fresh') || has(state, 'hypochlorite')) return null;
+    if (!formula || !amounts || (scope !== 'stored' && scope !== 'fresh') || hasTrait(state, 'hypochlorite'))
+      return null;
     if (soil) {
-      const tried = soil.lifts
-        .map((l) => ({ lift: l, strength: lifterStrength(state, l.by) }))
+      const tried = soil.mechanisms
+        .map((l) => ({ lift: l, strength: agentStrength(state, l.by) }))
         .filter((t) => t.strength > 0 && t.lift.by !== 'water');
-      if (tried.length === 0 || tried.some((t) => reaches(t.strength, t.lift.from))) return null;
+      if (tried.length === 0 || tried.some((t) => isAtLeast(t.strength, t.lift.from))) return null;
       const near = tried.reduce((a, b) => (b.strength / b.lift.from > a.strength / a.lift.from ? b : a));
       const [active, unit] = LIFTER_WORDS[near.lift.by];
       return {
         level: 'defeats',
-        subjects: state.brought.map((b) => b.name),
+        subjects: state.ingredients.map((b) => b.name),
         figures: { strength: near.strength, least: near.lift.from },
         words: { soil: soil.name.toLowerCase(), active, unit },
-        as: 'soil',
+        variant: 'soil',
       };
     }
-    if (!state.wet || has(state, 'surfactant') || has(state, 'soap') || has(state, 'alkali')) return null;
-    const found = WEAK_BELOW.map((w) => ({ ...w, strength: lifterStrength(state, w.by) }));
+    if (!state.wet || hasTrait(state, 'surfactant') || hasTrait(state, 'soap') || hasTrait(state, 'alkali'))
+      return null;
+    const found = WEAK_BELOW.map((w) => ({ ...w, strength: agentStrength(state, w.by) }));
     // Two that are each a little thin do the work together.
     if (
-      reaches(
+      isAtLeast(
         found.reduce((sum, w) => sum + w.strength / w.least, 0),
         1,
       )
@@ -260,7 +268,7 @@ export const tooWeak = mixtureRule({
     return weak
       ? {
           level: 'caution',
-          subjects: state.brought.map((b) => b.name),
+          subjects: state.ingredients.map((b) => b.name),
           figures: { strength: weak.strength, least: weak.least },
           words: { active: weak.name },
         }

@@ -33,18 +33,18 @@ export interface Finding {
 }
 
 /** The three sentences of a finding, with `{figure}`, `{subjects}` and `{harms|harm}` to be filled in. */
-export interface Wording {
+export interface Message {
   readonly happens: string;
   readonly why: string;
   readonly instead: string;
 }
 
 /** What a rule found, before it is put into words. `as` picks another wording of the rule than its first. */
-export interface Raised<Variant extends string = string> {
+export interface RuleHit<Variant extends string = string> {
   readonly level: Level;
   readonly subjects: readonly string[];
   readonly figures?: Readonly<Record<string, number | undefined>> | undefined;
-  readonly as?: Variant | undefined;
+  readonly variant?: Variant | undefined;
   /** Words to be filled into the sentences beside the figures. */
   readonly words?: Readonly<Record<string, string | undefined>> | undefined;
   readonly rulesOut?: boolean;

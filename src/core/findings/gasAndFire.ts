@@ -1,6 +1,6 @@
 import { DANGEROUS_GAIN_BAR, gasML } from '../mixture/gas';
-import { bringersOf, has, type MixtureState } from '../mixture/state';
-import { isOver, reaches } from '../quantity/limit';
+import { namesWithTrait, hasTrait, type MixtureState } from '../mixture/state';
+import { exceeds, isAtLeast } from '../quantity/limit';
 import { mixtureRule, worstByStrength } from './rule';
 import { gasText, plainNumber } from './wording';
 
@@ -12,30 +12,30 @@ const SUGAR_FROM_G_PER_L = 5;
 const PEROXIDE_FROM_PERCENT = 0.1;
 
 /** Beyond this the figure says nothing more: no bottle holds it. */
-const MOST_BAR_SAID = 10;
+const MAX_BAR_SAID = 10;
 
 const sugarGPerL = (state: MixtureState): number =>
   state.volumeML > 0 ? (1000 * (state.traitG.fermentable ?? 0)) / state.volumeML : 0;
 
 /** Gas in mL that fermenting sugar can give: two carbon dioxides from each C6H12O6 (180.16 g/mol); 0 where nothing ferments. */
 function fermentingML(state: MixtureState): number {
-  const starts = has(state, 'ferment') || (state.grams['plant-matter'] ?? 0) > 0;
-  if (!state.wet || !starts || !reaches(sugarGPerL(state), SUGAR_FROM_G_PER_L)) return 0;
-  if (reaches(state.alcoholPercentVV, NO_FERMENT.alcoholPercentVV)) return 0;
-  if (reaches(state.freeAcidPercentAsAcetic, NO_FERMENT.acidPercent)) return 0;
+  const starts = hasTrait(state, 'ferment') || (state.grams['plant-matter'] ?? 0) > 0;
+  if (!state.wet || !starts || !isAtLeast(sugarGPerL(state), SUGAR_FROM_G_PER_L)) return 0;
+  if (isAtLeast(state.alcoholPercentVV, NO_FERMENT.alcoholPercentVV)) return 0;
+  if (isAtLeast(state.freeAcidPercentAsAcetic, NO_FERMENT.acidPercent)) return 0;
   return gasML((2 * (state.traitG.fermentable ?? 0)) / 180.16);
 }
 
 export const pressure = mixtureRule({
   code: 'pressure',
-  looksFor: 'gas in a closed bottle',
+  description: 'gas in a closed bottle',
   sources: ['stoichiometry', 'henry-crc'],
-  words: {
+  message: {
     happens: 'Closed up, {subjects} can burst the bottle: the gas adds {bar} bar.',
     why: 'They give off {gas} of gas, and more than 0.2 bar does not belong in a household bottle.',
     instead: 'Never cap it. Mix it in an open bowl and use it at once, or keep the two in separate bottles.',
   },
-  otherWords: {
+  variants: {
     itself: {
       happens: 'Closed up, {subjects} can burst the bottle: the gas adds {bar} bar.',
       why: 'It gives off {gas} of gas as it stands, and more than 0.2 bar does not belong in a household bottle.',
@@ -69,57 +69,63 @@ export const pressure = mixtureRule({
   },
   check: ({ state, scope, amounts }) => {
     if (scope !== 'stored') return null;
-    const catalysts = state.oxygenML > 0 ? bringersOf(state, 'peroxide-catalyst') : [];
+    const catalysts = state.oxygenML > 0 ? namesWithTrait(state, 'peroxide-catalyst') : [];
     const subjects = [
       ...new Set([
-        ...bringersOf(state, 'acid'),
-        ...bringersOf(state, 'peroxide'),
-        ...bringersOf(state, 'carbonate'),
+        ...namesWithTrait(state, 'acid'),
+        ...namesWithTrait(state, 'peroxide'),
+        ...namesWithTrait(state, 'carbonate'),
         ...catalysts,
       ]),
     ];
     const gasML = state.carbonDioxideML + state.oxygenML;
-    if (isOver(state.closedPressureBar, DANGEROUS_GAIN_BAR)) {
+    if (exceeds(state.closedPressureBar, DANGEROUS_GAIN_BAR)) {
       const bar =
-        state.closedPressureBar > MOST_BAR_SAID ? `more than ${MOST_BAR_SAID}` : plainNumber(state.closedPressureBar);
+        state.closedPressureBar > MAX_BAR_SAID ? `more than ${MAX_BAR_SAID}` : plainNumber(state.closedPressureBar);
       const words = { gas: gasText(gasML), bar };
-      const as = !amounts ? 'meeting' : subjects.length > 1 ? undefined : 'itself';
-      return { level: 'danger', subjects, figures: { gasML, closedPressureBar: state.closedPressureBar }, words, as };
+      const variant = !amounts ? 'meeting' : subjects.length > 1 ? undefined : 'itself';
+      return {
+        level: 'danger',
+        subjects,
+        figures: { gasML, closedPressureBar: state.closedPressureBar },
+        words,
+        variant,
+      };
     }
-    const metals = bringersOf(state, 'amphoteric-metal');
-    const eaters = [...new Set([...bringersOf(state, 'alkali'), ...bringersOf(state, 'acid')])];
-    if (state.holdsWater && metals.length > 0 && eaters.length > 0) {
-      return { level: 'danger', subjects: [...eaters, ...metals], as: 'hydrogen' };
+    const metals = namesWithTrait(state, 'amphoteric-metal');
+    const eaters = [...new Set([...namesWithTrait(state, 'alkali'), ...namesWithTrait(state, 'acid')])];
+    if (state.hasWaterPhase && metals.length > 0 && eaters.length > 0) {
+      return { level: 'danger', subjects: [...eaters, ...metals], variant: 'hydrogen' };
     }
     const fermentGasML = fermentingML(state);
     if (fermentGasML > 0) {
       return {
         level: 'danger',
-        subjects: [...new Set([...bringersOf(state, 'ferment'), ...bringersOf(state, 'fermentable')])],
+        subjects: [...new Set([...namesWithTrait(state, 'ferment'), ...namesWithTrait(state, 'fermentable')])],
         figures: { fermentGasML },
         words: { much: amounts ? `: up to ${(fermentGasML / 1000).toPrecision(2)} L from this much` : '' },
-        as: 'ferments',
+        variant: 'ferments',
       };
     }
     const breaksUp =
-      state.holdsWater &&
-      reaches(state.hydrogenPeroxidePercentWV, PEROXIDE_FROM_PERCENT) &&
-      (has(state, 'ferment') || reaches(sugarGPerL(state), SUGAR_FROM_G_PER_L));
+      state.hasWaterPhase &&
+      isAtLeast(state.hydrogenPeroxidePercentWV, PEROXIDE_FROM_PERCENT) &&
+      (hasTrait(state, 'ferment') || isAtLeast(sugarGPerL(state), SUGAR_FROM_G_PER_L));
     if (breaksUp) {
       return {
         level: 'danger',
         subjects: [
           ...new Set([
-            ...bringersOf(state, 'peroxide'),
-            ...bringersOf(state, 'ferment'),
-            ...bringersOf(state, 'fermentable'),
+            ...namesWithTrait(state, 'peroxide'),
+            ...namesWithTrait(state, 'ferment'),
+            ...namesWithTrait(state, 'fermentable'),
           ]),
         ],
-        as: 'sugar',
+        variant: 'sugar',
       };
     }
-    return !state.holdsWater && has(state, 'acid') && has(state, 'carbonate')
-      ? { level: 'caution', subjects, as: 'dry' }
+    return !state.hasWaterPhase && hasTrait(state, 'acid') && hasTrait(state, 'carbonate')
+      ? { level: 'caution', subjects, variant: 'dry' }
       : null;
   },
 });
@@ -136,22 +142,22 @@ const OIL_BURNS_ON_FROM_PERCENT_VV = 5;
 
 /** False if what flashes in it is alcohol thinned with water too far to keep burning. */
 export const burnsOn = (state: MixtureState): boolean =>
-  !has(state, 'alcohol') ||
-  has(state, 'solvent') ||
-  reaches(state.alcoholPercentVV, BURNS_ON_FROM_PERCENT_VV) ||
-  isOver(state.essentialOilPercentVV, OIL_BURNS_ON_FROM_PERCENT_VV);
+  !hasTrait(state, 'alcohol') ||
+  hasTrait(state, 'solvent') ||
+  isAtLeast(state.alcoholPercentVV, BURNS_ON_FROM_PERCENT_VV) ||
+  exceeds(state.essentialOilPercentVV, OIL_BURNS_ON_FROM_PERCENT_VV);
 
 export const flammableLiquid = mixtureRule({
   code: 'flammable-liquid',
-  looksFor: 'what can catch fire',
+  description: 'what can catch fire',
   sources: ['ghs', 'flash-table-memory'],
-  words: {
+  message: {
     happens: 'At {alcoholPercentVV} % alcohol it can catch fire: its vapour lights from about {from} °C.',
     why: 'A flash point of 60 °C or below counts as a flammable liquid (GHS category {ghsCategory}).',
     instead:
       'Keep it and its spray from hobs, stoves, heaters, candles and pilot lights; air the room; let it dry before any heat.',
   },
-  otherWords: {
+  variants: {
     solvent: {
       happens: '{subjects} {burns|burn}, thinned with water too: the vapour lights from about {from} °C.',
       why: 'A flash point of 60 °C or below counts as a flammable liquid (GHS category {ghsCategory}). Water does not put a solvent out: it floats, or its vapour still burns.',
@@ -194,17 +200,29 @@ export const flammableLiquid = mixtureRule({
             ghsCategory: flash.low < CATEGORY_2_BELOW_C ? 2 : 3,
           };
           const words = { from: String(Math.round(flash.low)) };
-          const solvents = bringersOf(state, 'solvent');
+          const solvents = namesWithTrait(state, 'solvent');
           if (solvents.length > 0) {
-            return { level: 'caution', subjects: solvents, figures, words, as: flash.low < 0 ? 'cold' : 'solvent' };
+            return {
+              level: 'caution',
+              subjects: solvents,
+              figures,
+              words,
+              variant: flash.low < 0 ? 'cold' : 'solvent',
+            };
           }
-          const alcohols = bringersOf(state, 'alcohol');
+          const alcohols = namesWithTrait(state, 'alcohol');
           if (alcohols.length > 0)
-            return { level: 'caution', subjects: alcohols, figures, words, as: s.amounts ? undefined : 'asItComes' };
-          const oils = bringersOf(state, 'essential-oil');
+            return {
+              level: 'caution',
+              subjects: alcohols,
+              figures,
+              words,
+              variant: s.amounts ? undefined : 'asItComes',
+            };
+          const oils = namesWithTrait(state, 'essential-oil');
           return oils.length > 0
-            ? { level: 'caution', subjects: oils, figures, words, as: 'oil' }
-            : { level: 'caution', subjects: bringersOf(state, 'acid'), figures, words, as: 'acid' };
+            ? { level: 'caution', subjects: oils, figures, words, variant: 'oil' }
+            : { level: 'caution', subjects: namesWithTrait(state, 'acid'), figures, words, variant: 'acid' };
         }),
 });
 
@@ -214,15 +232,15 @@ const HEAPED =
 
 export const selfHeatingRags = mixtureRule({
   code: 'self-heating-rags',
-  looksFor: 'oils whose rags light by themselves',
+  description: 'oils whose rags light by themselves',
   sources: ['sds-memory', 'public-health-never-mix'],
-  words: {
+  message: {
     happens: 'Rags with {subjects} can light by themselves hours later.',
     why: 'A drying oil takes up oxygen and gives off heat; in a heap or a bin the heat stays, until the cloth burns.',
     instead:
       'Spread every rag flat outdoors to dry, or drown it in a lidded tin of water. Never in a bin, a bag or a heap.',
   },
-  otherWords: {
+  variants: {
     solvent: {
       happens: 'Rags with {subjects} can light by themselves, and the solvent feeds the fire.',
       why: 'A drying oil takes up oxygen and gives off heat; the solvent’s vapour lights from it.',
@@ -236,12 +254,12 @@ export const selfHeatingRags = mixtureRule({
     },
   },
   check: ({ state, scope, words }) => {
-    if (scope === 'air' || scope === 'drain' || !has(state, 'drying-oil')) return null;
-    const oils = bringersOf(state, 'drying-oil');
-    if (HEAPED.test(words)) return { level: 'danger', subjects: oils, as: 'heaped' };
-    const solvents = bringersOf(state, 'solvent');
+    if (scope === 'air' || scope === 'drain' || !hasTrait(state, 'drying-oil')) return null;
+    const oils = namesWithTrait(state, 'drying-oil');
+    if (HEAPED.test(words)) return { level: 'danger', subjects: oils, variant: 'heaped' };
+    const solvents = namesWithTrait(state, 'solvent');
     return solvents.length > 0
-      ? { level: 'danger', subjects: [...new Set([...oils, ...solvents])], as: 'solvent' }
+      ? { level: 'danger', subjects: [...new Set([...oils, ...solvents])], variant: 'solvent' }
       : { level: 'caution', subjects: oils };
   },
 });

@@ -1,4 +1,4 @@
-import { bringersOf, has } from '../mixture/state';
+import { namesWithTrait, hasTrait } from '../mixture/state';
 import { mixtureRule } from './rule';
 import { plainNumber } from './wording';
 
@@ -9,60 +9,62 @@ const BORATE_TRACE_PERCENT = 0.02;
 
 export const boraxExposure = mixtureRule({
   code: 'borax-exposure',
-  looksFor: 'borax where it is eaten or breathed',
+  description: 'borax where it is eaten or breathed',
   sources: ['eu-clp-memory'],
-  words: {
+  message: {
     happens:
       '{subjects} {is|are} not for floors infants crawl on, nor where food is prepared, nor to be breathed as dust.',
     why: 'Borates can harm the unborn and fertility: classed in the EU as toxic for reproduction, 1B.',
     instead: 'Washing soda does most of what borax does. If you use it: gloves, no dust, rinse well, locked away.',
   },
-  otherWords: {
+  variants: {
     infant: {
       happens: 'An infant lives here: keep {subjects} off every floor and worktop.',
       why: 'Borates can harm the unborn and fertility, and small children put their hands in their mouths.',
       instead: 'Washing soda in its place.',
     },
   },
-  check: ({ state, lives }) => {
+  check: ({ state, household }) => {
     const percent = state.massG > 0 ? (100 * (state.traitG.borate ?? 0)) / state.massG : 0;
     if (percent <= BORATE_TRACE_PERCENT) return null;
     return {
       level: 'caution',
-      subjects: bringersOf(state, 'borate'),
+      subjects: namesWithTrait(state, 'borate'),
       figures: { boratePercentWW: percent },
-      as: lives.includes('infant') ? 'infant' : undefined,
+      variant: household.includes('infant') ? 'infant' : undefined,
     };
   },
 });
 
 /** Much of a thing, for a tank, reed bed or garden, percent (common practice, no source). */
-const MUCH = { peroxide: 1, borate: 0.5, oil: 0.5, salt: 2 } as const;
+const REPORT_ABOVE_G_PER_L = { peroxide: 1, borate: 0.5, oil: 0.5, salt: 2 } as const;
 
 export const septicOrGreywater = mixtureRule({
   code: 'septic-or-greywater',
-  looksFor: 'what harms a tank, reed bed or garden',
+  description: 'what harms a tank, reed bed or garden',
   sources: ['common-practice'],
-  words: {
+  message: {
     happens: '{subjects} {harms|harm} what works in a septic tank, reed bed, canal or garden.',
     why: 'Much peroxide, borax, oil, salt or bleach kills the life that cleans the water.',
     instead: 'Little at a time and well thinned, or into a bucket for the right drain. Local rules come first.',
   },
-  check: ({ state, lives, scope, amounts }) => {
-    if (!lives.includes('septic') || scope === 'air') return null;
+  check: ({ state, household, scope, amounts }) => {
+    if (!household.includes('septic') || scope === 'air') return null;
     const percent = (g: number | undefined): number => (state.massG > 0 ? (100 * (g ?? 0)) / state.massG : 0);
     const much = (is: boolean): boolean => is || !amounts;
     const subjects = [
-      ...(has(state, 'hypochlorite') ? bringersOf(state, 'hypochlorite') : []),
-      ...(has(state, 'peroxide') && much(state.hydrogenPeroxidePercentWV > MUCH.peroxide)
-        ? bringersOf(state, 'peroxide')
+      ...(hasTrait(state, 'hypochlorite') ? namesWithTrait(state, 'hypochlorite') : []),
+      ...(hasTrait(state, 'peroxide') && much(state.hydrogenPeroxidePercentWV > REPORT_ABOVE_G_PER_L.peroxide)
+        ? namesWithTrait(state, 'peroxide')
         : []),
-      ...(has(state, 'borate') && much(percent(state.traitG.borate) > MUCH.borate) ? bringersOf(state, 'borate') : []),
-      ...(has(state, 'essential-oil') && much(percent(state.traitG['essential-oil']) > MUCH.oil)
-        ? bringersOf(state, 'essential-oil')
+      ...(hasTrait(state, 'borate') && much(percent(state.traitG.borate) > REPORT_ABOVE_G_PER_L.borate)
+        ? namesWithTrait(state, 'borate')
         : []),
-      ...(has(state, 'chloride') && much(percent(state.traitG.chloride) > MUCH.salt)
-        ? bringersOf(state, 'chloride')
+      ...(hasTrait(state, 'essential-oil') && much(percent(state.traitG['essential-oil']) > REPORT_ABOVE_G_PER_L.oil)
+        ? namesWithTrait(state, 'essential-oil')
+        : []),
+      ...(hasTrait(state, 'chloride') && much(percent(state.traitG.chloride) > REPORT_ABOVE_G_PER_L.salt)
+        ? namesWithTrait(state, 'chloride')
         : []),
     ];
     return subjects.length > 0 ? { level: 'caution', subjects: [...new Set(subjects)] } : null;
@@ -80,14 +82,14 @@ const ALCOHOL_ACTS = { from: 60, to: 90 } as const;
 
 export const noDisinfection = mixtureRule({
   code: 'no-disinfection',
-  looksFor: 'claims of killing germs',
+  description: 'claims of killing germs',
   sources: ['cdc-2008-memory'],
-  words: {
+  message: {
     happens: 'It cleans; it does not disinfect. Leave that word off the label.',
     why: 'No home-made mixture of this kind has been shown to kill germs reliably; alcohol acts only from 60 to 90 %, and this holds {alcohol}.',
     instead: 'Where it has to be disinfected: a registered product, by its label, on a surface cleaned first.',
   },
-  otherWords: {
+  variants: {
     alcohol: {
       happens: 'At {alcoholPercentVV} % alcohol acts on many germs; it is still not a registered disinfectant.',
       why: 'Alcohol of 60 to 90 % works while it stays wet, at least half a minute; a mixture made at home is not tested.',
@@ -103,7 +105,7 @@ export const noDisinfection = mixtureRule({
       subjects: [],
       figures: { alcoholPercentVV },
       words: { alcohol: alcoholPercentVV > 0.05 ? `${plainNumber(alcoholPercentVV)} %` : 'none' },
-      as: acts ? 'alcohol' : undefined,
+      variant: acts ? 'alcohol' : undefined,
     };
   },
 });
@@ -113,14 +115,14 @@ const BOILS = /\bboil(?:ing|s)?\b|\bmicrowave|\bsteam(?:ing|y)? tray|\bheat (?:i
 
 export const boilingTransfer = mixtureRule({
   code: 'boiling-transfer',
-  looksFor: 'boiling water and heated mixtures',
+  description: 'boiling water and heated mixtures',
   sources: ['common-practice'],
-  words: {
+  message: {
     happens: 'Boiling liquid splashes, and a heated mixture can boil over all at once.',
     why: 'Water in a microwave can be hotter than boiling without a bubble; poured on soda or soap it spits.',
     instead: 'Let it stand two minutes, pour slowly and low, a spoon in what you heat, and never seal it warm.',
   },
-  otherWords: {
+  variants: {
     alcohol: {
       happens: 'Heat and {subjects}: the vapour comes off at once, and lights from any flame or hob.',
       why: 'Alcohol boils at 78 to 82 °C, below the heat of boiling water.',
@@ -134,13 +136,13 @@ export const boilingTransfer = mixtureRule({
   },
   check: ({ state, words, scope }) => {
     if (scope === 'air') return null;
-    const boiling = state.brought.filter((b) => b.water === 'boiling').map((b) => b.name);
+    const boiling = state.ingredients.filter((b) => b.water === 'boiling').map((b) => b.name);
     if (boiling.length === 0 && !BOILS.test(words)) return null;
-    const alcohols = [...new Set([...bringersOf(state, 'alcohol'), ...bringersOf(state, 'solvent')])];
-    if (alcohols.length > 0) return { level: 'caution', subjects: alcohols, as: 'alcohol' };
-    const oils = [...new Set([...bringersOf(state, 'essential-oil'), ...bringersOf(state, 'fatty-oil')])];
+    const alcohols = [...new Set([...namesWithTrait(state, 'alcohol'), ...namesWithTrait(state, 'solvent')])];
+    if (alcohols.length > 0) return { level: 'caution', subjects: alcohols, variant: 'alcohol' };
+    const oils = [...new Set([...namesWithTrait(state, 'essential-oil'), ...namesWithTrait(state, 'fatty-oil')])];
     return boiling.length > 0 && oils.length > 0
-      ? { level: 'caution', subjects: oils, as: 'oil' }
+      ? { level: 'caution', subjects: oils, variant: 'oil' }
       : { level: 'caution', subjects: boiling };
   },
 });
@@ -151,41 +153,45 @@ const OVERHEATS =
 
 export const fumesAndBirds = mixtureRule({
   code: 'fumes-and-birds',
-  looksFor: 'overheated non-stick and self-cleaning ovens',
+  description: 'overheated non-stick and self-cleaning ovens',
   sources: ['poison-centre-memory', 'public-health-never-mix'],
-  words: {
+  message: {
     happens: 'A self-cleaning oven or overheated non-stick gives off fumes that kill birds within minutes.',
     why: 'The coating and what burns off break up in the heat; a bird’s lungs take it all up.',
     instead: 'Windows open, nobody in the room; where a bird lives, clean by hand and cold.',
   },
-  otherWords: {
+  variants: {
     bird: {
       happens: 'A bird lives here: a self-cleaning oven or overheated non-stick kills it within minutes.',
       why: 'The coating and what burns off break up in the heat; a bird’s lungs take it all up.',
       instead: 'Not with the bird in the home. Clean by hand and cold instead.',
     },
   },
-  check: ({ words, lives, scope }) => {
+  check: ({ words, household, scope }) => {
     if (scope === 'drain' || !OVERHEATS.test(words)) return null;
-    return lives.includes('bird') ? { level: 'danger', subjects: [], as: 'bird' } : { level: 'caution', subjects: [] };
+    return household.includes('bird')
+      ? { level: 'danger', subjects: [], variant: 'bird' }
+      : { level: 'caution', subjects: [] };
   },
 });
 
 export const borateComplex = mixtureRule({
   code: 'borate-complex',
-  looksFor: 'borax with glycerin',
+  description: 'borax with glycerin',
   sources: ['crc-memory', 'common-practice'],
-  words: {
+  message: {
     happens: '{subjects} turn sour together: what should clean as an alkali no longer does.',
     why: 'Glycerin joins with borate to a far stronger acid. How far the pH falls depends on both, so no single figure is shown.',
     instead: 'Leave the glycerin out of what borax is to clean, or take washing soda in place of borax.',
   },
   check: ({ state, scope }) => {
     if (scope === 'air' || scope === 'drain' || state.borateComplexMolPerL <= 0) return null;
-    const glycerin = state.brought.filter((i) => i.contents.some((c) => c.substance === 'glycerol' && c.percent > 0));
+    const glycerin = state.ingredients.filter((i) =>
+      i.contents.some((c) => c.substance === 'glycerol' && c.percent > 0),
+    );
     return {
       level: 'caution',
-      subjects: [...new Set([...bringersOf(state, 'borate'), ...glycerin.map((i) => i.name)])],
+      subjects: [...new Set([...namesWithTrait(state, 'borate'), ...glycerin.map((i) => i.name)])],
     };
   },
 });

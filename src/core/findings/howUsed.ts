@@ -2,7 +2,7 @@ import type { VesselFacts } from '../catalogue/vessels';
 import type { FormulaKind, UseForm } from '../formula/use';
 import type { MixtureState } from '../mixture/state';
 import type { Scope } from './finding';
-import { reaches } from '../quantity/limit';
+import { isAtLeast } from '../quantity/limit';
 
 /** A room as its air goes: `small` is small and shut. */
 export type RoomSize = 'small' | 'large';
@@ -53,7 +53,7 @@ export interface SaidOfUse {
 
 /** How a mixture is put to use. Where nobody has said, what can be poured counts as sprayed. */
 export function howUsed({ form, kind, vessel }: SaidOfUse, state: MixtureState, scope: Scope): Use {
-  const pourable = state.wet && !reaches(state.undissolvedG, PASTE_FROM_SHARE * state.massG);
+  const pourable = state.wet && !isAtLeast(state.undissolvedG, PASTE_FROM_SHARE * state.massG);
   const onSkin = kind === 'hand-soap';
   const trigger = vessel?.top === 'trigger';
   const made = scope === 'stored' || scope === 'fresh';

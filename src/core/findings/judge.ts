@@ -1,10 +1,10 @@
 import type { Finding, Level, Scope } from './finding';
-import { applyRule, type Rule, type Situation } from './rule';
+import { applyRule, type Rule, type RuleInput } from './rule';
 import { MIXTURE_RULES } from './rules';
-import { SURFACE_RULES, type OnSurface } from './surfaceHarm';
+import { SURFACE_RULES, type SurfaceRuleInput } from './surfaceHarm';
 
 /** The findings of a situation or a surface, worst first, and the verdict: the worst level among them. */
-export interface Judgement {
+export interface RuleResult {
   readonly verdict: Level;
   readonly findings: readonly Finding[];
 }
@@ -12,28 +12,28 @@ export interface Judgement {
 const RANK: readonly Level[] = ['danger', 'defeats', 'caution', 'clear'];
 
 /** Worst first; within a level in the order of the rules. */
-function judgement(findings: readonly Finding[]): Judgement {
+function ruleResult(findings: readonly Finding[]): RuleResult {
   const sorted = RANK.flatMap((level) => findings.filter((f) => f.level === level));
   return { verdict: sorted[0]?.level ?? 'clear', findings: sorted };
 }
 
-function putAll<S>(rules: readonly Rule<S>[], situation: S, scope: Scope): Judgement {
+function applyAll<S>(rules: readonly Rule<S>[], input: S, scope: Scope): RuleResult {
   const findings: Finding[] = [];
   for (const rule of rules) {
-    for (const finding of applyRule(rule, situation, scope)) findings.push(finding);
+    for (const finding of applyRule(rule, input, scope)) findings.push(finding);
   }
-  return judgement(findings);
+  return ruleResult(findings);
 }
 
 /** Puts every rule to a mixture or a meeting. */
-export const judge = (situation: Situation): Judgement => putAll(MIXTURE_RULES, situation, situation.scope);
+export const applyRules = (input: RuleInput): RuleResult => applyAll(MIXTURE_RULES, input, input.scope);
 
 /** Puts every surface rule to a mixture on a surface. */
-export const judgeOnSurface = (on: OnSurface): Judgement => putAll(SURFACE_RULES, on, 'fresh');
+export const applySurfaceRules = (on: SurfaceRuleInput): RuleResult => applyAll(SURFACE_RULES, on, 'fresh');
 
 /** The same judgement with more findings in it. */
-export const withFindings = (base: Judgement, more: readonly Finding[]): Judgement =>
-  more.length === 0 ? base : judgement([...base.findings, ...more]);
+export const withFindings = (base: RuleResult, more: readonly Finding[]): RuleResult =>
+  more.length === 0 ? base : ruleResult([...base.findings, ...more]);
 
 /** In a few words each, what a verdict has looked for. */
-export const WHAT_IS_CHECKED: readonly string[] = MIXTURE_RULES.map((r) => r.looksFor);
+export const WHAT_IS_CHECKED: readonly string[] = MIXTURE_RULES.map((r) => r.description);

@@ -1,13 +1,13 @@
-import type { Lives } from '../catalogue/household';
+import type { HouseholdMember } from '../catalogue/household';
 import type { Content, Ingredient } from '../catalogue/ingredient';
 import { ingredientById } from '../catalogue/lookup';
 import { SUBSTANCES, substance, type SubstanceId } from '../catalogue/substances';
 import { soilByName } from '../catalogue/soils';
 import { surfaceByName } from '../catalogue/surfaces';
 import { evaluate } from '../evaluation/evaluate';
-import { USUAL_CIRCUMSTANCES, type Circumstances } from '../evaluation/options';
+import { DEFAULT_CONTEXT, type EvaluationContext } from '../evaluation/options';
 import type { Formula, Line } from '../formula/formula';
-import { exactly } from '../quantity/span';
+import { pointRange } from '../quantity/span';
 import { mix } from '../mixture/state';
 import { isWorse } from './finding';
 import type { PercentBasis } from '../quantity/amount';
@@ -51,8 +51,8 @@ function lineOf({ name, form = 'liquid', of = {}, basis = 'w/v', id, mL, g, vagu
     amount: vague
       ? { kind: 'vague', word: 'glug', volumeML: { low: 20, high: 50 } }
       : g !== undefined
-        ? { kind: 'mass', value: exactly(g), unit: 'g' }
-        : { kind: 'volume', value: exactly(mL ?? 100), unit: 'mL' },
+        ? { kind: 'mass', value: pointRange(g), unit: 'g' }
+        : { kind: 'volume', value: pointRange(mL ?? 100), unit: 'mL' },
   };
 }
 
@@ -67,14 +67,14 @@ const FORMULA: Formula = {
   lines: [],
 };
 
-interface Where extends Partial<Circumstances> {
+interface Where extends Partial<EvaluationContext> {
   readonly words?: string;
   readonly kind?: Formula['kind'];
 }
 
 function levelOf(code: string, parts: readonly Part[], { words = 'F', kind, ...at }: Where): string {
   const formula: Formula = { ...FORMULA, name: words, lines: parts.map(lineOf), ...(kind ? { kind } : {}) };
-  const result = evaluate(formula, { ...USUAL_CIRCUMSTANCES, ...at });
+  const result = evaluate(formula, { ...DEFAULT_CONTEXT, ...at });
   if (!result.ok) throw new Error(result.problems[0]?.message);
   const all = [...result.value.findings, ...(at.surface ? (result.value.surface?.findings ?? []) : [])];
   return all.find((f) => f.code === code)?.level ?? 'none';
@@ -83,7 +83,7 @@ function levelOf(code: string, parts: readonly Part[], { words = 'F', kind, ...a
 const WATER: Part = { id: 'distilled-water', mL: 100 };
 const only = (of: Percents, basis: PercentBasis = 'w/v'): Part[] => [{ of, basis }];
 const FRESH: Where = { scope: 'fresh' };
-const home = (...lives: Lives[]): Where => ({ lives });
+const home = (...household: HouseholdMember[]): Where => ({ household });
 
 type Row = readonly [
   code: string,
@@ -444,10 +444,7 @@ describe('what is flammable', () => {
   // GHS: category 2 below 23 °C. 40 % ethanol flashes at 26 °C, ±3 (handbook table, from memory).
   test('category 2 begins below 23 °C', () => {
     const category = (percent: number): number | undefined => {
-      const result = evaluate(
-        { ...FORMULA, lines: only({ ethanol: percent }, 'v/v').map(lineOf) },
-        USUAL_CIRCUMSTANCES,
-      );
+      const result = evaluate({ ...FORMULA, lines: only({ ethanol: percent }, 'v/v').map(lineOf) }, DEFAULT_CONTEXT);
       return result.ok
         ? result.value.findings.find((f) => f.code === 'flammable-liquid')?.figures.ghsCategory
         : undefined;
@@ -471,7 +468,7 @@ describe('claims', () => {
     [90.1, /does not disinfect/],
   ])('%d %% of alcohol', (percent, says) => {
     const formula = { ...FORMULA, name: 'Kills germs', lines: only({ ethanol: percent }, 'v/v').map(lineOf) };
-    const result = evaluate(formula, USUAL_CIRCUMSTANCES);
+    const result = evaluate(formula, DEFAULT_CONTEXT);
     expect(result.ok && result.value.findings.find((f) => f.code === 'no-disinfection')?.happens).toMatch(says);
   });
 });

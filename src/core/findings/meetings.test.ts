@@ -3,8 +3,8 @@ import { INGREDIENTS, possibleIngredients } from '../catalogue/lookup';
 import type { Ingredient } from '../catalogue/ingredient';
 import { SOURCES } from '../catalogue/sources';
 import { substance, type Trait } from '../catalogue/substances';
-import { meet } from '../evaluation/meet';
-import { meetNamed } from '../evaluation/meetNamed';
+import { checkCompatibility } from '../evaluation/meet';
+import { checkCompatibilityByName } from '../evaluation/meetNamed';
 import { SCOPES, type Level, type Scope } from './finding';
 import { vagueAmount } from './notSure';
 import { MIXTURE_RULES } from './rules';
@@ -16,7 +16,7 @@ const named = (name: string): Ingredient => {
   throw new Error(`${name} is not found`);
 };
 const level = (code: string, names: readonly string[], scope: Scope): Level | null =>
-  meetNamed(names, scope).findings.find((f) => f.code === code)?.level ?? null;
+  checkCompatibilityByName(names, scope).findings.find((f) => f.code === code)?.level ?? null;
 
 /**
  * Meetings with the code and level each must raise. Sources: public-health and poison-centre lists of what
@@ -236,11 +236,11 @@ describe('meetings', () => {
     ['rubbing alcohol, water', 'caution'],
     ['vodka, lavender oil', 'caution'],
   ])('%s is %s', (names, verdict) => {
-    expect(meet(names.split(', ').map(named), 'stored').verdict).toBe(verdict);
+    expect(checkCompatibility(names.split(', ').map(named), 'stored').verdict).toBe(verdict);
   });
 
   test('what is not known is never clear', () => {
-    const { verdict, findings } = meet([named('water')], 'stored', ['blue stuff']);
+    const { verdict, findings } = checkCompatibility([named('water')], 'stored', ['blue stuff']);
     expect(verdict).toBe('caution');
     expect(findings[0]).toMatchObject({ code: 'unknown-ingredient', subjects: ['blue stuff'] });
   });
@@ -260,7 +260,7 @@ describe('what always holds', () => {
   test('another ingredient never takes a gas danger away', () => {
     fc.assert(
       fc.property(anyIngredient, anyIngredient, anyIngredient, anyScope, (a, b, c, scope) => {
-        const codes = (list: Ingredient[]): string[] => meet(list, scope).findings.map((f) => f.code);
+        const codes = (list: Ingredient[]): string[] => checkCompatibility(list, scope).findings.map((f) => f.code);
         const before = codes([a, b]).filter((code) => GAS_CODES.includes(code) && code !== 'bleach-with-alcohol');
         expect(codes([a, b, c])).toEqual(expect.arrayContaining(before));
       }),
@@ -275,7 +275,7 @@ describe('what always holds', () => {
         anyScope,
         (list, scope) => {
           const said = (l: readonly Ingredient[]): string[] =>
-            meet(l, scope)
+            checkCompatibility(l, scope)
               .findings.map((f) => `${f.code} ${f.level}`)
               .sort();
           expect(said([...list].reverse())).toEqual(said(list));
@@ -290,8 +290,8 @@ describe('what always holds', () => {
     const list = ['laundry-powder', 'toothpaste', 'water', 'infused-vinegar'].map((id) =>
       INGREDIENTS.find((i) => i.id === id)!,
     );
-    const { balance } = meet(list, 'stored').state;
-    const turned = meet([...list].reverse(), 'stored').state.balance;
+    const { balance } = checkCompatibility(list, 'stored').state;
+    const turned = checkCompatibility([...list].reverse(), 'stored').state.balance;
     expect(turned.carbonDioxideMol).toBeCloseTo(balance.carbonDioxideMol, 9);
     const { 'sodium-carbonate': soda = 0, chalk = 0 } = balance.reacted;
     expect(soda).toBeGreaterThan(0);
@@ -302,7 +302,8 @@ describe('what always holds', () => {
     fc.assert(
       fc.property(anyIngredient, anyIngredient, anyScope, (a, b, scope) => {
         const renamed: Ingredient = { ...a, id: 'own:mine', name: 'my own', names: [] };
-        const said = (x: Ingredient): string[] => meet([x, b], scope).findings.map((f) => `${f.code} ${f.level}`);
+        const said = (x: Ingredient): string[] =>
+          checkCompatibility([x, b], scope).findings.map((f) => `${f.code} ${f.level}`);
         expect(said(renamed)).toEqual(said(a));
       }),
       { numRuns: 300 },
@@ -312,7 +313,7 @@ describe('what always holds', () => {
   test('every sentence is filled in, and every source has a name', () => {
     fc.assert(
       fc.property(fc.array(anyIngredient, { minLength: 1, maxLength: 4 }), anyScope, (list, scope) => {
-        for (const f of meet(list, scope).findings) {
+        for (const f of checkCompatibility(list, scope).findings) {
           for (const sentence of [f.happens, f.why, f.instead])
             expect(sentence).not.toMatch(/[{}]|undefined|NaN|Infinity/);
           for (const source of f.sources) expect(SOURCES[source]).toBeTruthy();
@@ -334,14 +335,14 @@ describe('what always holds', () => {
     for (const rules of [MIXTURE_RULES, SURFACE_RULES]) {
       const codes = rules.map((r) => r.code);
       expect(new Set(codes).size).toBe(codes.length);
-      for (const r of rules) expect(r.looksFor.length).toBeGreaterThan(5);
+      for (const r of rules) expect(r.description.length).toBeGreaterThan(5);
     }
   });
 });
 
 test('nobody is told to use bleach and an acid one after the other', () => {
   for (const scope of SCOPES) {
-    const { findings } = meet([named('bleach'), named('vinegar')], scope);
+    const { findings } = checkCompatibility([named('bleach'), named('vinegar')], scope);
     expect(findings.map((f) => f.code)).not.toContain('neutralised');
     expect(findings.map((f) => f.instead).join(' ')).not.toMatch(/one after the other/);
   }
@@ -364,7 +365,7 @@ describe('every member of a group, in every scope', () => {
     for (const bleach of bleaches) {
       for (const other of others) {
         for (const scope of SCOPES) {
-          const { verdict, findings } = meet([other, bleach], scope);
+          const { verdict, findings } = checkCompatibility([other, bleach], scope);
           expect(verdict).toBe('danger');
           expect(findings.map((f) => f.code)).toContain(code);
         }
@@ -375,14 +376,14 @@ describe('every member of a group, in every scope', () => {
   test('a carboxylic acid with free peroxide is never kept together', () => {
     // Baking powder brings more soda than its own acid can use: no acid is left.
     for (const acid of holding('carboxylic-acid').filter((i) => i.id !== 'baking-powder')) {
-      expect(meet([acid, named('hydrogen peroxide')], 'stored').verdict).toBe('danger');
-      expect(meet([acid, named('hydrogen peroxide')], 'fresh').verdict).toBe('danger');
+      expect(checkCompatibility([acid, named('hydrogen peroxide')], 'stored').verdict).toBe('danger');
+      expect(checkCompatibility([acid, named('hydrogen peroxide')], 'fresh').verdict).toBe('danger');
     }
   });
 
   test('no bought product is sound in a formula', () => {
     for (const product of INGREDIENTS.filter((i) => i.role === 'bought')) {
-      const { verdict } = meet([product, named('water')], 'stored');
+      const { verdict } = checkCompatibility([product, named('water')], 'stored');
       expect([product.id, verdict]).not.toEqual([product.id, 'clear']);
     }
   });

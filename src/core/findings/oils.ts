@@ -1,8 +1,8 @@
-import type { Lives } from '../catalogue/household';
+import type { HouseholdMember } from '../catalogue/household';
 import { substance, type Substance, type SubstanceId, type Trait } from '../catalogue/substances';
 import type { FormulaKind } from '../formula/use';
-import { bringersOf, has, modelPH, type MixtureState } from '../mixture/state';
-import { isOver, reaches } from '../quantity/limit';
+import { namesWithTrait, hasTrait, modelPH, type MixtureState } from '../mixture/state';
+import { exceeds, isAtLeast } from '../quantity/limit';
 import { listOf } from '../text/english';
 import type { Level } from './finding';
 import { mixtureRule } from './rule';
@@ -14,7 +14,7 @@ const TRACE_PERCENT_VV = 0.004;
 
 /** Percent by volume of all oils with a trait. */
 function oilPercentVV(state: MixtureState, trait: Trait): number {
-  if (state.volumeML <= 0 || !has(state, trait)) return 0;
+  if (state.volumeML <= 0 || !hasTrait(state, trait)) return 0;
   let mL = 0;
   for (const key in state.grams) {
     const { traits, displacementMLPerG } = substance(key as SubstanceId);
@@ -26,22 +26,22 @@ function oilPercentVV(state: MixtureState, trait: Trait): number {
 }
 
 const enough = (state: MixtureState, trait: Trait): boolean =>
-  has(state, trait) && isOver(oilPercentVV(state, trait), TRACE_PERCENT_VV);
+  hasTrait(state, trait) && exceeds(oilPercentVV(state, trait), TRACE_PERCENT_VV);
 
 /** So much of the oils afloat is worth a word, 0 to 1. */
 const FLOATS_FROM_SHARE = 0.15;
 
 export const oilFloats = mixtureRule({
   code: 'oil-floats',
-  looksFor: 'oil that nothing carries',
+  description: 'oil that nothing carries',
   sources: ['common-practice'],
-  words: {
+  message: {
     happens: 'The oil floats: the first pulls spray water, the last of the bottle nearly neat oil.',
     why: '{floatingPercent} % of the oil is carried neither by alcohol of 60 % nor by enough soap or dish soap.',
     instead:
       'Shake before every pull, and never let the neat oil at the end touch skin. Or stir the oil into several times as much dish soap first.',
   },
-  otherWords: {
+  variants: {
     fatty: {
       happens: 'The oil floats: a minute after shaking it lies on top again.',
       why: 'Oil and water do not mix; {floatingPercent} % of the oil is held by nothing.',
@@ -50,13 +50,13 @@ export const oilFloats = mixtureRule({
   },
   check: ({ state, formula, amounts, scope }) => {
     if (!formula || !amounts || !state.wet || scope === 'drain') return null;
-    const oily = state.essentialOilPercentVV > TRACE_PERCENT_VV || has(state, 'fatty-oil');
+    const oily = state.essentialOilPercentVV > TRACE_PERCENT_VV || hasTrait(state, 'fatty-oil');
     if (!oily || state.oilFloatingShare < FLOATS_FROM_SHARE) return null;
     return {
       level: 'caution',
-      subjects: [...new Set([...bringersOf(state, 'essential-oil'), ...bringersOf(state, 'fatty-oil')])],
+      subjects: [...new Set([...namesWithTrait(state, 'essential-oil'), ...namesWithTrait(state, 'fatty-oil')])],
       figures: { floatingPercent: 100 * state.oilFloatingShare, essentialOilPercentVV: state.essentialOilPercentVV },
-      as: state.essentialOilPercentVV > TRACE_PERCENT_VV ? undefined : 'fatty',
+      variant: state.essentialOilPercentVV > TRACE_PERCENT_VV ? undefined : 'fatty',
     };
   },
 });
@@ -76,7 +76,7 @@ const DANGER_FROM_TIMES = 10;
 
 /** Every oil of a mixture with its percent v/v and its row. */
 function oilsIn(state: MixtureState): { readonly percentVV: number; readonly oil: Substance }[] {
-  if (state.volumeML <= 0 || !has(state, 'essential-oil')) return [];
+  if (state.volumeML <= 0 || !hasTrait(state, 'essential-oil')) return [];
   const oils: { percentVV: number; oil: Substance }[] = [];
   for (const key in state.grams) {
     const oil = substance(key as SubstanceId);
@@ -93,14 +93,14 @@ const shareOfCeiling = (oils: ReturnType<typeof oilsIn>, ceiling: (oil: Substanc
 
 export const oilStrong = mixtureRule({
   code: 'oil-strong',
-  looksFor: 'too much essential oil',
+  description: 'too much essential oil',
   sources: ['common-practice', 'sds-memory'],
-  words: {
+  message: {
     happens: 'At {essentialOilPercentVV} % the oil irritates skin and lingers in the air.',
     why: 'In {what} {ceilingPercent} % of these oils is the most; clove, cinnamon, oregano, thyme and lemongrass have half of what others have.',
     instead: '{enough} Half of that for the hot ones.',
   },
-  otherWords: {
+  variants: {
     burns: {
       happens: 'At {essentialOilPercentVV} % the oil burns skin and eyes, and makes the air hard to breathe.',
       why: 'In {what} {ceilingPercent} % of these oils is the most; this is more than ten times that.',
@@ -124,29 +124,29 @@ export const oilStrong = mixtureRule({
   },
   check: ({ state, formula, amounts, use, scope }) => {
     if (!formula || !amounts || scope === 'drain') return null;
-    const oils = oilsIn(state).filter((o) => isOver(o.percentVV, TRACE_PERCENT_VV));
+    const oils = oilsIn(state).filter((o) => exceeds(o.percentVV, TRACE_PERCENT_VV));
     if (oils.length === 0) return null;
-    const subjects = bringersOf(state, 'essential-oil');
+    const subjects = namesWithTrait(state, 'essential-oil');
     const essentialOilPercentVV = oils.reduce((sum, o) => sum + o.percentVV, 0);
     const figuresAt = (share: number) => ({ essentialOilPercentVV, ceilingPercent: essentialOilPercentVV / share });
     if (use.onSkin) {
       if (oils.some((o) => o.oil.skinCeilingPercent === 0)) {
-        return { level: 'danger', subjects, figures: { essentialOilPercentVV }, as: 'never' };
+        return { level: 'danger', subjects, figures: { essentialOilPercentVV }, variant: 'never' };
       }
       const onSkin = shareOfCeiling(oils, (oil) => oil.skinCeilingPercent ?? 1);
-      if (isOver(onSkin, 1)) return { level: 'danger', subjects, figures: figuresAt(onSkin), as: 'skin' };
+      if (exceeds(onSkin, 1)) return { level: 'danger', subjects, figures: figuresAt(onSkin), variant: 'skin' };
     }
     // A powder that nobody has named otherwise is one that is strewn.
     const kind = use.kind === 'surface' && !state.wet ? 'dry-powder' : use.kind;
     const ceiling = (oil: Substance): number =>
       CEILING_PERCENT[kind] * (oil.traits.includes('hot-oil') ? HOT_SHARE : 1);
     const share = shareOfCeiling(oils, ceiling);
-    if (!isOver(share, 1)) return null;
+    if (!exceeds(share, 1)) return null;
     const figures = figuresAt(share);
-    if (use.onSkin) return { level: 'caution', subjects, figures, as: 'handSoap' };
+    if (use.onSkin) return { level: 'caution', subjects, figures, variant: 'handSoap' };
     const words = WHAT[kind];
-    return isOver(share, DANGER_FROM_TIMES)
-      ? { level: 'danger', subjects, figures, words, as: 'burns' }
+    return exceeds(share, DANGER_FROM_TIMES)
+      ? { level: 'danger', subjects, figures, words, variant: 'burns' }
       : { level: 'caution', subjects, figures, words };
   },
 });
@@ -162,7 +162,7 @@ const WHAT: Readonly<Record<FormulaKind, { readonly what: string; readonly enoug
 };
 
 const ANIMALS: readonly {
-  readonly lives: Lives;
+  readonly lives: HouseholdMember;
   readonly trait: Trait;
   readonly name: string;
   /** Harmed by the air alone. */
@@ -177,14 +177,14 @@ const ANIMALS: readonly {
 
 export const oilAndAnimals = mixtureRule({
   code: 'oil-and-animals',
-  looksFor: 'oils that harm animals',
+  description: 'oils that harm animals',
   sources: ['poison-centre-memory'],
-  words: {
+  message: {
     happens: '{subjects} can poison {animals}: licked from fur, or breathed.',
     why: 'They cannot break these oils down; a bird’s lungs take up whatever is in the air.',
     instead: 'Leave the oil out where {animals} live. If one has been in it: a vet, with the bottle in hand.',
   },
-  otherWords: {
+  variants: {
     birds: {
       happens: 'In the air, {subjects} can poison birds.',
       why: 'A bird’s lungs take up whatever is in the air.',
@@ -202,18 +202,18 @@ export const oilAndAnimals = mixtureRule({
         'Better, leave the oil out. Otherwise on a cloth, never sprayed, the window open, they in another room until it is dry.',
     },
   },
-  check: ({ state, lives, use, scope }) => {
-    if (!has(state, 'essential-oil')) return null;
+  check: ({ state, household, use, scope }) => {
+    if (!hasTrait(state, 'essential-oil')) return null;
     const inAir = use.inAir || scope === 'air';
     const harmed = ANIMALS.filter((a) => enough(state, a.trait));
-    const raise = (of: typeof harmed, level: Level, as: 'home' | 'byHand' | 'birds' | undefined) => ({
+    const raise = (of: typeof harmed, level: Level, variant: 'home' | 'byHand' | 'birds' | undefined) => ({
       level,
-      subjects: [...new Set(of.flatMap((a) => bringersOf(state, a.trait)))],
+      subjects: [...new Set(of.flatMap((a) => namesWithTrait(state, a.trait)))],
       figures: { essentialOilPercentVV: state.essentialOilPercentVV },
       words: { animals: listOf(of.map((a) => a.name)) },
-      as,
+      variant,
     });
-    const here = harmed.filter((a) => lives.includes(a.lives));
+    const here = harmed.filter((a) => household.includes(a.lives));
     const danger = here.filter((a) => inAir || (!a.airOnly && !(a.byAir && use.byHand)));
     if (danger.length > 0) return raise(danger, 'danger', 'home');
     if (here.length > 0) return raise(here, 'caution', 'byHand');
@@ -229,14 +229,14 @@ const ACID_SPRAY_FROM_PERCENT = 1;
 
 export const oilAndLungs = mixtureRule({
   code: 'oil-and-lungs',
-  looksFor: 'scents and vinegar in the air of small or sore lungs',
+  description: 'scents and vinegar in the air of small or sore lungs',
   sources: ['common-practice', 'public-health-never-mix'],
-  words: {
+  message: {
     happens: 'Sprayed, {subjects} can set off asthma and bother small lungs.',
     why: 'A fine mist goes deep; you have said that an infant or someone with asthma lives here.',
     instead: 'Put it on the cloth instead of spraying, with the window open and the others out of the room.',
   },
-  otherWords: {
+  variants: {
     never: {
       happens: '{subjects} in the air can stop a small child’s breath.',
       why: 'Menthol, cineole and camphor close the airway of children under three; you have said that an infant lives here.',
@@ -248,22 +248,27 @@ export const oilAndLungs = mixtureRule({
       instead: 'Better, leave it out. Never spray or diffuse it.',
     },
   },
-  check: ({ state, lives, use, scope }) => {
-    const infant = lives.includes('infant');
-    if (!infant && !lives.includes('asthma')) return null;
+  check: ({ state, household, use, scope }) => {
+    const infant = household.includes('infant');
+    if (!infant && !household.includes('asthma')) return null;
     const inAir = use.inAir || scope === 'air';
     if (infant && enough(state, 'harms-infants')) {
-      const subjects = bringersOf(state, 'harms-infants');
-      return inAir ? { level: 'danger', subjects, as: 'never' } : { level: 'caution', subjects, as: 'byHand' };
+      const subjects = namesWithTrait(state, 'harms-infants');
+      return inAir
+        ? { level: 'danger', subjects, variant: 'never' }
+        : { level: 'caution', subjects, variant: 'byHand' };
     }
     if (!inAir) return null;
     const oily = enough(state, 'essential-oil');
-    const sour = reaches(state.freeAcidPercentAsAcetic, ACID_SPRAY_FROM_PERCENT);
+    const sour = isAtLeast(state.freeAcidPercentAsAcetic, ACID_SPRAY_FROM_PERCENT);
     if (!oily && !sour) return null;
     return {
       level: 'caution',
       subjects: [
-        ...new Set([...(sour ? bringersOf(state, 'acid') : []), ...(oily ? bringersOf(state, 'essential-oil') : [])]),
+        ...new Set([
+          ...(sour ? namesWithTrait(state, 'acid') : []),
+          ...(oily ? namesWithTrait(state, 'essential-oil') : []),
+        ]),
       ],
     };
   },
@@ -274,23 +279,23 @@ const MIST = { acidPercent: 2, alkaliPH: 11, peroxidePercent: 1, alcoholPercentV
 
 export const sprayAndLungs = mixtureRule({
   code: 'spray-and-lungs',
-  looksFor: 'mists that bite where a bird, an infant or someone with asthma lives',
+  description: 'mists that bite where a bird, an infant or someone with asthma lives',
   sources: ['common-practice', 'public-health-never-mix'],
-  words: {
+  message: {
     happens: 'Sprayed, {subjects} {bites|bite} the lungs of {who}.',
     why: 'A mist of {what} goes deep into small, sore or feathered lungs; you have said that they live here.',
     instead: 'On a cloth instead of sprayed, window open, they in another room until it is dry.',
   },
-  check: ({ state, lives, use, scope, alone, amounts }) => {
-    const who = BREATHE_HARDEST.filter(([id]) => lives.includes(id)).map(([, name]) => name);
+  check: ({ state, household, use, scope, alone, amounts }) => {
+    const who = BREATHE_HARDEST.filter(([id]) => household.includes(id)).map(([, name]) => name);
     if (who.length === 0 || use.kind === 'reeds' || !(use.inAir || (scope === 'air' && !amounts))) return null;
     for (const s of amounts ? [state] : alone) {
       const what: (readonly [string, readonly string[]])[] = [];
-      if (isOver(s.freeAcidPercentAsAcetic, MIST.acidPercent)) what.push(['acid', bringersOf(s, 'acid')]);
-      if (isOver(modelPH(s)?.value ?? 0, MIST.alkaliPH)) what.push(['strong alkali', bringersOf(s, 'alkali')]);
-      if (s.wet && isOver(s.hydrogenPeroxidePercentWV, MIST.peroxidePercent))
-        what.push(['peroxide', bringersOf(s, 'peroxide')]);
-      if (isOver(s.alcoholPercentVV, MIST.alcoholPercentVV)) what.push(['alcohol', bringersOf(s, 'alcohol')]);
+      if (exceeds(s.freeAcidPercentAsAcetic, MIST.acidPercent)) what.push(['acid', namesWithTrait(s, 'acid')]);
+      if (exceeds(modelPH(s)?.value ?? 0, MIST.alkaliPH)) what.push(['strong alkali', namesWithTrait(s, 'alkali')]);
+      if (s.wet && exceeds(s.hydrogenPeroxidePercentWV, MIST.peroxidePercent))
+        what.push(['peroxide', namesWithTrait(s, 'peroxide')]);
+      if (exceeds(s.alcoholPercentVV, MIST.alcoholPercentVV)) what.push(['alcohol', namesWithTrait(s, 'alcohol')]);
       if (what.length === 0) continue;
       return {
         level: 'caution',
@@ -302,7 +307,7 @@ export const sprayAndLungs = mixtureRule({
   },
 });
 
-const BREATHE_HARDEST: readonly (readonly [lives: Lives, name: string])[] = [
+const BREATHE_HARDEST: readonly (readonly [lives: HouseholdMember, name: string])[] = [
   ['bird', 'a bird'],
   ['infant', 'an infant'],
   ['asthma', 'someone with asthma'],
@@ -312,9 +317,9 @@ const SOFT_PLASTICS = ['polystyrene', 'pvc', 'ldpe'];
 
 export const oilAttacksPlastic = mixtureRule({
   code: 'oil-attacks-plastic',
-  looksFor: 'oils that soften plastic',
+  description: 'oils that soften plastic',
   sources: ['sds-memory', 'common-practice'],
-  words: {
+  message: {
     happens: '{subjects} {softens|soften} polystyrene, soft PVC and LDPE: the bottle swells and leaks.',
     why: 'It stands at {oilPercentVV} %; over 1 % these oils dissolve such plastics.',
     instead: 'Glass, PET or HDPE.',
@@ -322,9 +327,9 @@ export const oilAttacksPlastic = mixtureRule({
   check: ({ state, vessel, scope, amounts }) => {
     if (scope !== 'stored' || !amounts) return null;
     const oilPercent = oilPercentVV(state, 'plastic-oil');
-    if (!isOver(oilPercent, 1)) return null;
+    if (!exceeds(oilPercent, 1)) return null;
     const material = vessel?.material ?? 'unknown';
     if (material !== 'unknown' && !SOFT_PLASTICS.includes(material)) return null;
-    return { level: 'caution', subjects: bringersOf(state, 'plastic-oil'), figures: { oilPercentVV: oilPercent } };
+    return { level: 'caution', subjects: namesWithTrait(state, 'plastic-oil'), figures: { oilPercentVV: oilPercent } };
   },
 });

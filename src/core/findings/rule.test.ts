@@ -6,16 +6,16 @@ const WORDS = { happens: '{subjects} {harms|harm} it.', why: 'Because of {percen
 
 const rule = ruleAbout<readonly string[]>()({
   code: 'test',
-  looksFor: 'nothing',
+  description: 'nothing',
   sources: [],
-  words: WORDS,
-  otherWords: { milder: { ...WORDS, happens: '{subjects} {is|are} fine.' } },
+  message: WORDS,
+  variants: { milder: { ...WORDS, happens: '{subjects} {is|are} fine.' } },
   check: (subjects) => ({
     level: 'caution',
     subjects,
     figures: { percent: 1.2345 },
     words: { rather: 'leave it' },
-    as: subjects.length > 2 ? 'milder' : undefined,
+    variant: subjects.length > 2 ? 'milder' : undefined,
   }),
 });
 
@@ -29,25 +29,47 @@ test('verbs go with what they are said of', () => {
   expect(happens('vinegar', 'salt', 'soda')).toBe('Vinegar, salt and soda are fine.');
 });
 
-test('a wording that a rule does not have does not compile, and throws', () => {
+test('a variant that a rule does not have does not compile, and throws', () => {
   const wrong = ruleAbout<null>()({
     code: 'wrong',
-    looksFor: 'nothing',
+    description: 'nothing',
     sources: [],
-    words: WORDS,
-    otherWords: { milder: WORDS },
-    // @ts-expect-error "mildr" is none of its wordings
-    check: () => ({ level: 'caution', subjects: [], as: 'mildr' }),
+    message: WORDS,
+    variants: { milder: WORDS },
+    // @ts-expect-error "mildr" is none of its variants
+    check: () => ({ level: 'caution', subjects: [], variant: 'mildr' }),
   });
-  expect(() => applyRule(wrong, null, 'fresh')).toThrow('no wording "mildr"');
+  expect(() => applyRule(wrong, null, 'fresh')).toThrow('no variant "mildr"');
   ruleAbout<null>()({
     code: 'none',
-    looksFor: 'nothing',
+    description: 'nothing',
     sources: [],
-    words: WORDS,
-    // @ts-expect-error a rule without other wordings names none
-    check: () => ({ level: 'caution', subjects: [], as: 'milder' }),
+    message: WORDS,
+    // @ts-expect-error a rule without variants names none
+    check: () => ({ level: 'caution', subjects: [], variant: 'milder' }),
   });
+});
+
+test('a field of a hit that nothing reads does not compile', () => {
+  const rule = {
+    code: 'misspelt',
+    description: 'nothing',
+    sources: [],
+    message: WORDS,
+    variants: { milder: WORDS },
+  } as const;
+  const misspelt = () =>
+    ({
+      level: 'caution',
+      subjects: ['it'],
+      figures: { percent: 1 },
+      words: { rather: 'leave it' },
+      varaint: 'milder',
+    }) as const;
+  // @ts-expect-error "varaint" would show the first message in silence
+  expect(applyRule(ruleAbout<null>()({ ...rule, check: misspelt }), null, 'fresh')).toHaveLength(1);
+  // @ts-expect-error the same in a list of hits
+  expect(applyRule(ruleAbout<null>()({ ...rule, check: () => [misspelt()] }), null, 'fresh')).toHaveLength(1);
 });
 
 test('a figure that a sentence asks for and nobody gives is our mistake, and throws', () => {

@@ -1,15 +1,15 @@
-import type { Lives } from '../catalogue/household';
+import type { HouseholdMember } from '../catalogue/household';
 import type { Soil } from '../catalogue/soils';
 import type { SourceKey } from '../catalogue/sources';
 import type { VesselFacts } from '../catalogue/vessels';
 import type { Disagreement } from '../formula/dualAmount';
 import type { MixtureState } from '../mixture/state';
-import { isWorse, type Finding, type Raised, type Scope, type Wording } from './finding';
+import { isWorse, type Finding, type RuleHit, type Scope, type Message } from './finding';
 import type { RoomSize, Use } from './howUsed';
 import { fillIn } from './wording';
 
 /** What a rule may look at. */
-export interface Situation {
+export interface RuleInput {
   readonly state: MixtureState;
   readonly scope: Scope;
   /** Where things meet without amounts: each by itself, as strong as it comes. Empty for a formula. */
@@ -25,7 +25,7 @@ export interface Situation {
   readonly unknownKinds: readonly string[];
   readonly disagreements: readonly Disagreement[];
   /** Who lives in this home, and where its drain goes. */
-  readonly lives: readonly Lives[];
+  readonly household: readonly HouseholdMember[];
   /** The bottle it is in; null if not known. */
   readonly vessel: VesselFacts | null;
   readonly use: Use;
@@ -38,46 +38,62 @@ export interface Situation {
 }
 
 /** A rule: one code, when it is raised, and in which words. Adding a rule is adding one of these to its family's file. */
-export interface Rule<S = Situation> {
+export interface Rule<S = RuleInput> {
   readonly code: string;
   /** What is being looked for, in a few words, for "what was checked". */
-  readonly looksFor: string;
+  readonly description: string;
   readonly sources: readonly SourceKey[];
-  readonly words: Wording;
-  /** Other wordings, by the name a {@link Raised} asks for. */
-  readonly otherWords?: Readonly<Record<string, Wording>>;
-  readonly check: (situation: S) => Raised | readonly Raised[] | null;
+  readonly message: Message;
+  /** Variants of its message, by the name a {@link RuleHit} asks for. */
+  readonly variants?: Readonly<Record<string, Message>>;
+  readonly check: (input: S) => RuleHit | readonly RuleHit[] | null;
 }
 
-/** A rule whose other wordings are named in its check: one that is misspelt does not compile. */
-interface RuleOf<S, V extends string> extends Omit<Rule<S>, 'otherWords' | 'check'> {
-  readonly otherWords?: Readonly<Record<V, Wording>>;
-  readonly check: (situation: S) => Raised<NoInfer<V>> | readonly Raised<NoInfer<V>>[] | null;
+type Hits<V extends string = string> = RuleHit<V> | readonly RuleHit<V>[] | null;
+
+/** Fields of what a check returns that no {@link RuleHit} has. */
+type UnknownFields<H> = H extends readonly (infer One)[]
+  ? UnknownFields<One>
+  : H extends null
+    ? never
+    : Exclude<keyof H, keyof RuleHit>;
+
+/** A rule whose variants are named in its check: a misspelt one does not compile. */
+interface RuleOf<S, V extends string, H extends Hits<NoInfer<V>>> extends Omit<Rule<S>, 'variants' | 'check'> {
+  readonly variants?: Readonly<Record<V, Message>>;
+  readonly check: (input: S) => H;
 }
+
+/** A misspelt `variant` would show the first message in silence, so a field that nothing reads does not compile. */
+type Exact<H> = [UnknownFields<H>] extends [never]
+  ? unknown
+  : { readonly check: { readonly unknownField: UnknownFields<H> } };
 
 /**
  * The worst that a check of strength finds: in the mixture, or where nobody knows how much of each there is in
  * any of the things as strong as it comes.
  */
 export function worstByStrength<V extends string>(
-  { state, amounts, alone }: Situation,
-  check: (state: MixtureState) => Raised<V> | null,
-): Raised<V> | null {
-  let worst: Raised<V> | null = null;
+  { state, amounts, alone }: RuleInput,
+  check: (state: MixtureState) => RuleHit<V> | null,
+): RuleHit<V> | null {
+  let worst: RuleHit<V> | null = null;
   for (const s of amounts ? [state] : alone) {
-    const raised = check(s);
-    if (raised && (!worst || isWorse(raised.level, worst.level))) worst = raised;
+    const hit = check(s);
+    if (hit && (!worst || isWorse(hit.level, worst.level))) worst = hit;
   }
   return worst;
 }
 
-/** A rule about a mixture or a meeting. */
-export const mixtureRule = <V extends string = never>(rule: RuleOf<Situation, V>): Rule => rule;
+/** A rule about a mixture, or about things that meet. */
+export const mixtureRule = <H extends Hits<NoInfer<V>>, V extends string = never>(
+  rule: RuleOf<RuleInput, V, H> & Exact<H>,
+): Rule => rule;
 
 /** A rule about anything else, such as a mixture on a surface. */
 export const ruleAbout =
   <S>() =>
-  <V extends string = never>(rule: RuleOf<S, V>): Rule<S> =>
+  <H extends Hits<NoInfer<V>>, V extends string = never>(rule: RuleOf<S, V, H> & Exact<H>): Rule<S> =>
     rule;
 
 const NOTHING: readonly Finding[] = [];
@@ -87,13 +103,13 @@ const known = <T>(record: Readonly<Record<string, T | undefined>>): Record<strin
   Object.fromEntries(Object.entries(record).filter((entry): entry is [string, T] => entry[1] !== undefined));
 
 /** Puts a rule's check to a situation and its answers into words. */
-export function applyRule<S>(rule: Rule<S>, situation: S, scope: Scope): readonly Finding[] {
-  const answer = rule.check(situation);
+export function applyRule<S>(rule: Rule<S>, input: S, scope: Scope): readonly Finding[] {
+  const answer = rule.check(input);
   if (!answer) return NOTHING;
-  const raised = Array.isArray(answer) ? (answer as readonly Raised[]) : [answer as Raised];
-  return raised.map((r) => {
-    const words = r.as === undefined ? rule.words : rule.otherWords?.[r.as];
-    if (!words) throw new Error(`The rule ${rule.code} has no wording "${r.as ?? ''}"`);
+  const hits = Array.isArray(answer) ? (answer as readonly RuleHit[]) : [answer as RuleHit];
+  return hits.map((r) => {
+    const message = r.variant === undefined ? rule.message : rule.variants?.[r.variant];
+    if (!message) throw new Error(`The rule ${rule.code} has no variant "${r.variant ?? ''}"`);
     const figures = known(r.figures ?? {});
     const fill = (sentence: string): string => fillIn(sentence, r.subjects, figures, known(r.words ?? {}));
     return {
@@ -101,10 +117,10 @@ export function applyRule<S>(rule: Rule<S>, situation: S, scope: Scope): readonl
       level: r.level,
       scope,
       subjects: r.subjects,
-      happens: fill(words.happens),
-      why: fill(words.why),
+      happens: fill(message.happens),
+      why: fill(message.why),
       figures,
-      instead: fill(words.instead),
+      instead: fill(message.instead),
       sources: rule.sources,
       ...(r.rulesOut === undefined ? {} : { rulesOut: r.rulesOut }),
     };

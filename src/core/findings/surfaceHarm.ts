@@ -1,27 +1,27 @@
-import type { LifterId, Soil } from '../catalogue/soils';
+import type { CleaningAgentId, Soil } from '../catalogue/soils';
 import type { Surface, SurfaceHarm } from '../catalogue/surface';
-import { bringersOf, has, type MixtureState } from '../mixture/state';
+import { namesWithTrait, hasTrait, type MixtureState } from '../mixture/state';
 import { burnsOn, FLAMMABLE_UP_TO_C } from './gasAndFire';
-import type { Raised, Wording } from './finding';
-import { isOver } from '../quantity/limit';
-import type { Excess } from './surfaceLimits';
+import type { RuleHit, Message } from './finding';
+import { exceeds } from '../quantity/limit';
+import type { ExceededLimit } from './surfaceLimits';
 import { plural } from '../text/english';
 import { uselessIn } from './uselessFor';
 import { plainNumber } from './wording';
 import { ruleAbout, type Rule } from './rule';
 
 /** A mixture on a surface for a while. */
-export interface OnSurface {
+export interface SurfaceRuleInput {
   readonly state: MixtureState;
   readonly surface: Surface;
   /** Contact time, minutes; null if not said. */
   readonly dwellMinutes: number | null;
   readonly soil: Soil | null;
   /** Which of the surface's limits it passes: {@link excesses}. */
-  readonly passed: readonly Excess[];
+  readonly passed: readonly ExceededLimit[];
 }
 
-const surfaceRule = ruleAbout<OnSurface>();
+const surfaceRule = ruleAbout<SurfaceRuleInput>();
 
 /** Where a wet cloth is already too much, "rinse with water" would be the harm. */
 const WATERSHY_UP_TO_MINUTES = 15;
@@ -29,13 +29,13 @@ const WATERSHY_UP_TO_MINUTES = 15;
 const isWatershy = ({ limits, keepOut }: Surface): boolean =>
   keepOut !== null || limits.some((l) => l.of === 'water' && l.minutes <= WATERSHY_UP_TO_MINUTES);
 
-const WORDS: Wording = {
+const WORDS: Message = {
   happens: 'Not for {surface}: {subjects} {harms|harm} it at once.',
   why: '{reason}',
   instead: '{rather}',
 };
 
-const OTHER_WORDS = {
+const VARIANTS = {
   tooLong: {
     happens: 'Too long on {surface}: {subjects} {harms|harm} it after {minutes}.',
     why: '{reason}',
@@ -61,7 +61,7 @@ const OTHER_WORDS = {
     why: '{reason}',
     instead: 'Dry, with a soft brush or cloth, and no more.',
   },
-} satisfies Record<string, Wording>;
+} satisfies Record<string, Message>;
 
 /** "about 15 minutes", "about half a minute", "about 1 hour". */
 function minutesText(minutes: number): string {
@@ -73,7 +73,7 @@ function minutesText(minutes: number): string {
 }
 
 /** What to take on a surface instead: nothing that it minds. */
-function ratherThan({ surface }: OnSurface, excess: Excess): string {
+function ratherThan({ surface }: SurfaceRuleInput, excess: ExceededLimit): string {
   if (isWatershy(surface))
     return `A cloth wrung out as dry as it goes${surface.group === 'wood' ? ', along the grain' : ''}, and a dry one after it.`;
   return excess.of === 'alkali' || excess.of === 'water'
@@ -81,9 +81,9 @@ function ratherThan({ surface }: OnSurface, excess: Excess): string {
     : 'Plain water or a drop of dish soap in water here, and dry it.';
 }
 
-function raised(on: OnSurface, excess: Excess): Raised<keyof typeof OTHER_WORDS> {
+function raised(on: SurfaceRuleInput, excess: ExceededLimit): RuleHit<keyof typeof VARIANTS> {
   const atOnce = excess.minutes === 0;
-  const tooLong = !atOnce && on.dwellMinutes !== null && isOver(on.dwellMinutes, excess.minutes);
+  const tooLong = !atOnce && on.dwellMinutes !== null && exceeds(on.dwellMinutes, excess.minutes);
   return {
     level: 'caution',
     subjects: excess.subjects,
@@ -91,8 +91,8 @@ function raised(on: OnSurface, excess: Excess): Raised<keyof typeof OTHER_WORDS>
       harmAfterMinutes: excess.minutes,
       ...(on.dwellMinutes === null ? {} : { dwellMinutes: on.dwellMinutes }),
     },
-    rulesOut: !excess.maybe && (atOnce || tooLong),
-    as: excess.maybe
+    rulesOut: !excess.bandEnd && (atOnce || tooLong),
+    variant: excess.bandEnd
       ? 'band'
       : on.surface.keepOut
         ? 'out'
@@ -108,10 +108,10 @@ function raised(on: OnSurface, excess: Excess): Raised<keyof typeof OTHER_WORDS>
       reason: excess.reason,
       minutes: minutesText(excess.minutes),
       rather: ratherThan(on, excess),
-      about: excess.maybe?.pH.toFixed(1),
-      end: excess.maybe?.end.toFixed(1),
-      limit: excess.maybe
-        ? `${excess.maybe.end > excess.maybe.pH ? 'up to' : 'down to'} ${excess.maybe.limit}`
+      about: excess.bandEnd?.pH.toFixed(1),
+      end: excess.bandEnd?.end.toFixed(1),
+      limit: excess.bandEnd
+        ? `${excess.bandEnd.end > excess.bandEnd.pH ? 'up to' : 'down to'} ${excess.bandEnd.limit}`
         : undefined,
       off: isWatershy(on.surface)
         ? 'wipe it off with a cloth wrung nearly dry, and dry it'
@@ -121,22 +121,22 @@ function raised(on: OnSurface, excess: Excess): Raised<keyof typeof OTHER_WORDS>
 }
 
 /** What a person would never reach is not worth a word: minutes. */
-const WORTH_SAYING_UP_TO_MINUTES = 120;
+const REPORT_UP_TO_MINUTES = 120;
 /** Water itself is worth a word where a wet cloth is already too much, or where it really stands so long. */
-const WATER_WORTH_SAYING_UP_TO_MINUTES = 5;
+const REPORT_WATER_UP_TO_MINUTES = 5;
 
-function worthSaying(excess: Excess, dwellMinutes: number | null): boolean {
-  if (dwellMinutes !== null && isOver(dwellMinutes, excess.minutes)) return true;
-  return excess.minutes <= (excess.of === 'water' ? WATER_WORTH_SAYING_UP_TO_MINUTES : WORTH_SAYING_UP_TO_MINUTES);
+function worthSaying(excess: ExceededLimit, dwellMinutes: number | null): boolean {
+  if (dwellMinutes !== null && exceeds(dwellMinutes, excess.minutes)) return true;
+  return excess.minutes <= (excess.of === 'water' ? REPORT_WATER_UP_TO_MINUTES : REPORT_UP_TO_MINUTES);
 }
 
-function harm(code: SurfaceHarm, looksFor: string): Rule<OnSurface> {
+function harm(code: SurfaceHarm, description: string): Rule<SurfaceRuleInput> {
   return surfaceRule({
     code,
-    looksFor,
+    description,
     sources: ['common-practice', 'geology', 'mohs-crc'],
-    words: WORDS,
-    otherWords: OTHER_WORDS,
+    message: WORDS,
+    variants: VARIANTS,
     check: (on) =>
       on.passed.filter((e) => e.harm === code && worthSaying(e, on.dwellMinutes)).map((e) => raised(on, e)),
   });
@@ -144,14 +144,14 @@ function harm(code: SurfaceHarm, looksFor: string): Rule<OnSurface> {
 
 const setsProtein = surfaceRule({
   code: 'sets-protein-stain',
-  looksFor: 'what sets a stain',
+  description: 'what sets a stain',
   sources: ['common-practice'],
-  words: {
+  message: {
     happens: '{subjects} {sets|set} {soil} for good.',
     why: '{reason}',
     instead: 'Cool water and soap first; nothing sour and nothing hot until it is out.',
   },
-  otherWords: {
+  variants: {
     other: {
       happens: '{subjects} {sets|set} {soil} for good.',
       why: '{reason}',
@@ -161,7 +161,7 @@ const setsProtein = surfaceRule({
   check: ({ state, soil }) => {
     if (!soil) return null;
     const setting = uselessIn(soil, state).filter((u) => u.sets);
-    const hot = soil.id === 'protein' && state.brought.some((b) => b.water === 'boiling');
+    const hot = soil.id === 'protein' && state.ingredients.some((b) => b.water === 'boiling');
     const first = setting[0];
     if (!first && !hot) return null;
     const subjects = first ? subjectsThatSet(first.by, state) : ['boiling water'];
@@ -170,28 +170,28 @@ const setsProtein = surfaceRule({
       subjects,
       rulesOut: true,
       words: { soil: soil.name.toLowerCase(), reason: first?.why ?? 'Heat sets protein.' },
-      as: soil.id === 'protein' ? undefined : 'other',
+      variant: soil.id === 'protein' ? undefined : 'other',
     };
   },
 });
 
-const subjectsThatSet = (by: LifterId, state: MixtureState): string[] =>
+const subjectsThatSet = (by: CleaningAgentId, state: MixtureState): string[] =>
   by === 'acid'
-    ? bringersOf(state, 'acid')
+    ? namesWithTrait(state, 'acid')
     : by === 'oxidiser'
-      ? [...bringersOf(state, 'peroxide'), ...bringersOf(state, 'hypochlorite')]
-      : bringersOf(state, 'soap');
+      ? [...namesWithTrait(state, 'peroxide'), ...namesWithTrait(state, 'hypochlorite')]
+      : namesWithTrait(state, 'soap');
 
 const nearFlame = surfaceRule({
   code: 'flammable-liquid',
-  looksFor: 'what can catch fire on a hob, oven or stove',
+  description: 'what can catch fire on a hob, oven or stove',
   sources: ['ghs', 'flash-table-memory'],
-  words: {
+  message: {
     happens: 'Not on or near {surface}: the vapour lights from about {from} °C.',
     why: 'A flash point of 60 °C or below is a flammable liquid; a hob, oven, heater or stove can light it, and a warm one makes vapour.',
     instead: 'Cold and switched off: a cloth wrung out in suds. Alcohol and solvents only far from any heat.',
   },
-  otherWords: {
+  variants: {
     cold: {
       happens: 'Not on or near {surface}: the vapour lights even in the cold.',
       why: 'A flash point below 0 °C: an extremely flammable liquid; a pilot light or a spark is enough.',
@@ -211,18 +211,18 @@ const nearFlame = surfaceRule({
     const words = { surface: surface.name.toLowerCase(), from: String(Math.round(flash.low)) };
     const subjects = [
       ...new Set([
-        ...bringersOf(state, 'alcohol'),
-        ...bringersOf(state, 'solvent'),
-        ...(has(state, 'alcohol') || has(state, 'solvent') ? [] : bringersOf(state, 'essential-oil')),
+        ...namesWithTrait(state, 'alcohol'),
+        ...namesWithTrait(state, 'solvent'),
+        ...(hasTrait(state, 'alcohol') || hasTrait(state, 'solvent') ? [] : namesWithTrait(state, 'essential-oil')),
       ]),
     ];
-    if (!burnsOn(state)) return { level: 'caution', subjects, figures, words, as: 'thin' };
-    return { level: 'danger', subjects, figures, words, rulesOut: true, as: flash.low < 0 ? 'cold' : undefined };
+    if (!burnsOn(state)) return { level: 'caution', subjects, figures, words, variant: 'thin' };
+    return { level: 'danger', subjects, figures, words, rulesOut: true, variant: flash.low < 0 ? 'cold' : undefined };
   },
 });
 
 /** Everything a surface can suffer, one rule a harm. */
-export const SURFACE_RULES: readonly Rule<OnSurface>[] = [
+export const SURFACE_RULES: readonly Rule<SurfaceRuleInput>[] = [
   nearFlame,
   harm('etches-stone', 'acid on stone'),
   harm('corrodes-metal', 'corrosion of metal'),

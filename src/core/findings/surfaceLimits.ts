@@ -1,8 +1,8 @@
-import { choiceOf, type SchoolChoices } from '../catalogue/schools';
+import { preferenceOf, type AdvicePreferences } from '../catalogue/schools';
 import type { Trait } from '../catalogue/substances';
 import type { LimitOf, Surface, SurfaceHarm, Tolerance } from '../catalogue/surface';
-import { bringersOf, has, modelPH, type MixtureState } from '../mixture/state';
-import { isOver } from '../quantity/limit';
+import { namesWithTrait, hasTrait, modelPH, type MixtureState } from '../mixture/state';
+import { exceeds } from '../quantity/limit';
 
 /** What of a surface's limits a mixture passes, and how long that is borne. */
 
@@ -13,12 +13,12 @@ const ALKALI_FROM_MMOL_PER_L = 5;
 /** The strengths that the minutes of a limit are stated for. */
 const REFERENCE = { acidPercent: 2.5, alkaliMmolPerL: 100 } as const;
 /** However thin, harm is not put off further than this many times; however strong, not sooner than a fifth. */
-const MOST_STRETCH = 20;
-const LEAST_STRETCH = 0.2;
+const MAX_STRETCH = 20;
+const MIN_STRETCH = 0.2;
 const BOILING_C = 95;
 
 /** One limit that a mixture passes, and the minutes until it does harm. */
-export interface Excess {
+export interface ExceededLimit {
   /** What passes the limit; null for a special weakness or where everything must be kept off. */
   readonly of: LimitOf | null;
   readonly harm: SurfaceHarm;
@@ -28,11 +28,11 @@ export interface Excess {
   /** Minutes of contact until harm begins; 0 is at once. */
   readonly minutes: number;
   /** Where only an end of the pH's band passes the limit: that end, and the limit. */
-  readonly maybe: { readonly pH: number; readonly end: number; readonly limit: number } | null;
+  readonly bandEnd: { readonly pH: number; readonly end: number; readonly limit: number } | null;
 }
 
 const stretch = (minutes: number, share: number): number =>
-  minutes * Math.min(MOST_STRETCH, Math.max(LEAST_STRETCH, share));
+  minutes * Math.min(MAX_STRETCH, Math.max(MIN_STRETCH, share));
 
 /** Alkali of all bases, soap too, mmol/L to pH 7. */
 const alkaliMmolPerL = (state: MixtureState): number => Math.max(0, -(state.acidity?.acidReserveMmolPerL ?? 0));
@@ -53,11 +53,11 @@ const TRAIT_OF: Record<LimitOf, Trait | null> = {
 };
 
 /** The end of a pH's band that passes a limit which the pH itself does not; null where none does. */
-function bandPasses(t: Tolerance, damp: MixtureState): Excess['maybe'] {
+function bandPasses(t: Tolerance, damp: MixtureState): ExceededLimit['bandEnd'] {
   const pH = modelPH(damp);
   if (!pH) return null;
   if (t.of === 'acid' && pH.value >= t.limit && pH.low < t.limit) return { pH: pH.value, end: pH.low, limit: t.limit };
-  const isAlkaline = t.of === 'alkali' && has(damp, 'alkali');
+  const isAlkaline = t.of === 'alkali' && hasTrait(damp, 'alkali');
   return isAlkaline && pH.value <= t.limit && pH.high > t.limit ? { pH: pH.value, end: pH.high, limit: t.limit } : null;
 }
 
@@ -71,34 +71,34 @@ function minutesUntilHarm(t: Tolerance, state: MixtureState, damp: MixtureState)
       return stretch(t.minutes, REFERENCE.acidPercent / damp.freeAcidPercentAsAcetic);
     case 'alkali': {
       // Soap's own pH is known to about a unit only, and its alkali is weak: the low end counts.
-      const at = pH && (has(damp, 'alkali') ? pH.high : pH.low);
+      const at = pH && (hasTrait(damp, 'alkali') ? pH.high : pH.low);
       const reserve = alkaliMmolPerL(damp);
       if (at === null || at <= t.limit || reserve < ALKALI_FROM_MMOL_PER_L) return null;
       return stretch(t.minutes, REFERENCE.alkaliMmolPerL / reserve);
     }
     case 'oxidiser':
-      return state.wet && isOver(state.hydrogenPeroxidePercentWV, t.limit) ? t.minutes : null;
+      return state.wet && exceeds(state.hydrogenPeroxidePercentWV, t.limit) ? t.minutes : null;
     case 'hypochlorite':
       return state.freeChlorinePPM > t.limit ? t.minutes : null;
     case 'alcohol': {
       const percent =
         state.alcoholPercentVV + (state.massG > 0 ? (100 * (state.traitG.solvent ?? 0)) / state.massG : 0);
-      return isOver(percent, t.limit) ? t.minutes : null;
+      return exceeds(percent, t.limit) ? t.minutes : null;
     }
     case 'oil':
-      return isOver(state.essentialOilPercentVV, t.limit) ? t.minutes : null;
+      return exceeds(state.essentialOilPercentVV, t.limit) ? t.minutes : null;
     case 'grains':
       return state.abrasiveMohs !== null && state.abrasiveMohs > t.limit ? t.minutes : null;
     case 'water':
       return state.wet && state.waterG > 0.3 * state.massG ? t.minutes : null;
     case 'heat':
-      return t.limit < BOILING_C && state.brought.some((b) => b.water === 'boiling') ? t.minutes : null;
+      return t.limit < BOILING_C && state.ingredients.some((b) => b.water === 'boiling') ? t.minutes : null;
   }
 }
 
 /** The limits of a surface as a person holds them: a school they have chosen replaces the stricter one. */
-export function limitsOf(surface: Surface, schools: SchoolChoices): readonly Tolerance[] {
-  const chosen = surface.schools.filter((s) => choiceOf(s.school, schools) === s.choice);
+export function limitsOf(surface: Surface, schools: AdvicePreferences): readonly Tolerance[] {
+  const chosen = surface.schools.filter((s) => preferenceOf(s.school, schools) === s.choice);
   if (chosen.length === 0) return surface.limits;
   const replaced = chosen.map((c) => c.of);
   return [...surface.limits.filter((l) => !replaced.includes(l.of)), ...chosen.flatMap((c) => c.limits)];
@@ -108,10 +108,10 @@ const isPlainWater = (state: MixtureState): boolean => state.waterG > 0.9999 * s
 
 const subjectsOf = (of: LimitOf, state: MixtureState): string[] => {
   const trait = TRAIT_OF[of];
-  const named = trait ? bringersOf(state, trait) : [];
+  const named = trait ? namesWithTrait(state, trait) : [];
   if (named.length > 0) return named;
-  if (of === 'alkali') return bringersOf(state, 'soap');
-  if (of === 'alcohol') return bringersOf(state, 'solvent');
+  if (of === 'alkali') return namesWithTrait(state, 'soap');
+  if (of === 'alcohol') return namesWithTrait(state, 'solvent');
   return of === 'grains' ? ['its grains'] : ['the water in it'];
 };
 
@@ -119,12 +119,12 @@ const subjectsOf = (of: LimitOf, state: MixtureState): string[] => {
  * Every limit of the surface that the mixture passes, whatever the time; of one harm by one thing the soonest.
  * @param damp the mixture as it is on a damp surface: powders are sour or alkaline only there
  */
-export function excesses(
+export function exceededLimits(
   state: MixtureState,
   surface: Surface,
-  schools: SchoolChoices,
+  schools: AdvicePreferences,
   damp: MixtureState = state,
-): Excess[] {
+): ExceededLimit[] {
   if (surface.keepOut) {
     return isPlainWater(state)
       ? []
@@ -135,12 +135,12 @@ export function excesses(
             source: 'common-practice',
             subjects: ['any mixture'],
             minutes: 0,
-            maybe: null,
+            bandEnd: null,
           },
         ];
   }
-  const soonest = new Map<string, Excess>();
-  const add = (key: string, excess: Excess): void => {
+  const soonest = new Map<string, ExceededLimit>();
+  const add = (key: string, excess: ExceededLimit): void => {
     const before = soonest.get(key);
     if (!before || excess.minutes < before.minutes) soonest.set(key, excess);
   };
@@ -150,17 +150,17 @@ export function excesses(
     add(`${t.of} ${t.harm}`, {
       of: t.of,
       harm: t.harm,
-      reason: t.of === 'alcohol' && !has(state, 'alcohol') ? SOLVENT_REASON : t.reason,
+      reason: t.of === 'alcohol' && !hasTrait(state, 'alcohol') ? SOLVENT_REASON : t.reason,
       source: t.source,
       subjects: subjectsOf(t.of, state),
       minutes,
-      maybe: bandPasses(t, damp),
+      bandEnd: bandPasses(t, damp),
     });
   }
   for (const w of surface.weaknesses) {
-    if (!w.traits.every((trait) => has(state, trait))) continue;
+    if (!w.traits.every((trait) => hasTrait(state, trait))) continue;
     if (w.traits.includes('acid') && damp.freeAcidPercentAsAcetic < ACID_FROM_PERCENT) continue;
-    const subjects = [...new Set(w.traits.flatMap((trait) => bringersOf(state, trait)))];
+    const subjects = [...new Set(w.traits.flatMap((trait) => namesWithTrait(state, trait)))];
     add(w.traits.join(), {
       of: null,
       harm: w.harm,
@@ -168,11 +168,12 @@ export function excesses(
       source: w.source,
       subjects,
       minutes: w.minutes,
-      maybe: null,
+      bandEnd: null,
     });
   }
   return [...soonest.values()];
 }
 
 /** Only what is passed for sure, not at an end of the pH's band alone: what times and rankings go by. */
-export const passedForSure = (found: readonly Excess[]): Excess[] => found.filter((e) => e.maybe === null);
+export const certainlyExceeded = (found: readonly ExceededLimit[]): ExceededLimit[] =>
+  found.filter((e) => e.bandEnd === null);

@@ -1,26 +1,26 @@
-import type { LifterId, Soil, Useless } from '../catalogue/soils';
-import { has, type MixtureState } from '../mixture/state';
+import type { CleaningAgentId, Soil, Useless } from '../catalogue/soils';
+import { hasTrait, type MixtureState } from '../mixture/state';
 
 /** Less than this is not there to speak of: percent, or g/L of soap. */
-const SPEAKS_FROM = 0.3;
+const REPORT_FROM_SHARE = 0.3;
 
-function holds(by: LifterId, state: MixtureState): boolean {
+function holds(by: CleaningAgentId, state: MixtureState): boolean {
   switch (by) {
     case 'acid':
     case 'acid-salt':
-      return state.freeAcidPercentAsAcetic >= SPEAKS_FROM;
+      return state.freeAcidPercentAsAcetic >= REPORT_FROM_SHARE;
     case 'oxidiser':
-      return state.hydrogenPeroxidePercentWV >= SPEAKS_FROM || state.freeChlorinePPM > 0;
+      return state.hydrogenPeroxidePercentWV >= REPORT_FROM_SHARE || state.freeChlorinePPM > 0;
     case 'surfactant':
       // True soap alone: dish soap does not set a stain.
-      return state.soapGPerL >= SPEAKS_FROM;
+      return state.soapGPerL >= REPORT_FROM_SHARE;
     case 'alcohol':
-      return state.alcoholPercentVV >= SPEAKS_FROM;
+      return state.alcoholPercentVV >= REPORT_FROM_SHARE;
     case 'grains':
       return state.wet && state.abrasiveMohs !== null;
     case 'alkali':
     case 'mild-alkali':
-      return has(state, 'alkali');
+      return hasTrait(state, 'alkali');
     case 'absorbent':
     case 'oil':
     case 'water':

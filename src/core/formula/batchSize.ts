@@ -1,4 +1,4 @@
-import type { Quantified } from './quantify';
+import type { ResolvedFormula } from './quantify';
 
 /** What a person has of one ingredient, in the unit they measured it in. */
 export interface Have {
@@ -23,7 +23,7 @@ export interface FromWhatThereIs {
  * @param quantified the formula at any size
  * @returns null if nothing is named, or nothing of what is named is in the formula
  */
-export function fromWhatThereIs(quantified: Quantified, haves: readonly Have[]): FromWhatThereIs | null {
+export function fromWhatThereIs(quantified: ResolvedFormula, haves: readonly Have[]): FromWhatThereIs | null {
   const known = haves.flatMap((have) => {
     const portion = quantified.portions.find((p) => p.line.id === have.lineId);
     if (!portion) return [];

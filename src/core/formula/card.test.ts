@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { INGREDIENTS } from '../catalogue/lookup';
 import { LEMON_JUICE_ML, VAGUE_ML, type Amount } from '../quantity/amount';
-import type { Span } from '../quantity/span';
+import type { Range } from '../quantity/span';
 import { formulaText } from './card';
 import type { Formula, IngredientRef, Line } from './formula';
 import { formulaFromReading } from './fromReading';
@@ -31,7 +31,7 @@ const number = fc.oneof(
   fc.integer({ min: 1, max: 900 }),
   fc.double({ min: 0.01, max: 900, noNaN: true }).map((n) => Number(n.toPrecision(5))),
 );
-const span: fc.Arbitrary<Span> = fc.oneof(
+const span: fc.Arbitrary<Range> = fc.oneof(
   number.map((n) => ({ low: n, high: n })),
   fc.tuple(number, number).map(([a, b]) => ({ low: Math.min(a, b), high: Math.max(a, b) })),
 );

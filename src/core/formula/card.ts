@@ -1,6 +1,6 @@
 import { formatQuantity } from 'format-quantity';
-import { amountSpan, LEMON_JUICE_ML, VAGUE_ML, vagueWords, type Amount, type VagueWord } from '../quantity/amount';
-import type { Span } from '../quantity/span';
+import { amountRange, LEMON_JUICE_ML, VAGUE_ML, vagueWords, type Amount, type VagueWord } from '../quantity/amount';
+import type { Range } from '../quantity/span';
 import { unitText } from '../quantity/units';
 import type { Formula, IngredientRef, Line } from './formula';
 import { resolveIngredient } from './resolve';
@@ -20,13 +20,13 @@ export function writtenNumber(n: number, writing: Writing = 'short'): string {
 /** Every figure of a number, without an exponent. */
 const plainDecimals = (n: number): string => (String(n).includes('e') ? n.toFixed(20).replace(/0+$/, '') : String(n));
 
-const writtenSpan = (span: Span, writing: Writing): string =>
-  span.low === span.high
-    ? writtenNumber(span.low, writing)
-    : `${writtenNumber(span.low, writing)} to ${writtenNumber(span.high, writing)}`;
+const writtenSpan = (range: Range, writing: Writing): string =>
+  range.low === range.high
+    ? writtenNumber(range.low, writing)
+    : `${writtenNumber(range.low, writing)} to ${writtenNumber(range.high, writing)}`;
 
 /** "a squirt", "2 squirts"; a range of the person's own in mL. */
-function vagueText(word: VagueWord, volumeML: Span, writing: Writing): string {
+function vagueText(word: VagueWord, volumeML: Range, writing: Writing): string {
   const usual = VAGUE_ML[word];
   const low = volumeML.low / usual.low;
   const high = volumeML.high / usual.high;
@@ -40,7 +40,7 @@ function vagueText(word: VagueWord, volumeML: Span, writing: Writing): string {
 
 /** An amount in words that the reader reads back: "½ cup", "10 to 15 drops", "a squirt". */
 export function amountText(amount: Amount, writing: Writing = 'short'): string {
-  const span = amountSpan(amount);
+  const span = amountRange(amount);
   const number = span ? writtenSpan(span, writing) : '';
   const many = (span?.high ?? 0) > 1;
   switch (amount.kind) {

@@ -1,5 +1,5 @@
 import type { Amount } from '../quantity/amount';
-import { scaleSpan, type Span } from '../quantity/span';
+import { scaleRange, type Range } from '../quantity/span';
 import type { Formula, Line } from './formula';
 
 /** The same formula with lines changed. Every change gives a new formula; one that changes nothing gives it back. */
@@ -41,9 +41,9 @@ export function niceNumber(value: number, way: 'down' | 'up' | 'nearest' = 'near
   return Number((rounded * step).toPrecision(3));
 }
 
-const niceSpan = (span: Span, way: 'down' | 'up' | 'nearest'): Span => ({
-  low: niceNumber(span.low, way),
-  high: niceNumber(span.high, way),
+const niceSpan = (range: Range, way: 'down' | 'up' | 'nearest'): Range => ({
+  low: niceNumber(range.low, way),
+  high: niceNumber(range.high, way),
 });
 
 /** An amount multiplied, in its own unit; "to fill" stays as it is. A vague word becomes mL. */
@@ -52,9 +52,9 @@ export function amountTimes(amount: Amount, factor: number, way: 'down' | 'up' |
     case 'to-fill':
       return amount;
     case 'vague':
-      return { kind: 'volume', value: niceSpan(scaleSpan(amount.volumeML, factor), way), unit: 'mL' };
+      return { kind: 'volume', value: niceSpan(scaleRange(amount.volumeML, factor), way), unit: 'mL' };
     default:
-      return { ...amount, value: niceSpan(scaleSpan(amount.value, factor), way) };
+      return { ...amount, value: niceSpan(scaleRange(amount.value, factor), way) };
   }
 }
 

@@ -5,24 +5,24 @@ import { substance, type SubstanceId } from '../catalogue/substances';
 export type Grams = Partial<Record<SubstanceId, number>>;
 
 /** So much of a substance in a gram of an ingredient, with the range in which it is sold. */
-export interface Share {
+export interface MassFraction {
   readonly id: SubstanceId;
   readonly gPerG: number;
   readonly lowGPerG: number;
   readonly highGPerG: number;
 }
 
-const known = new WeakMap<Ingredient, readonly Share[]>();
+const known = new WeakMap<Ingredient, readonly MassFraction[]>();
 
 /**
  * What a gram of an ingredient is made of. What the contents do not account for is water in a liquid, and
  * inert in a powder (left out of the sums, not out of the mass).
  */
-export function sharesOf(ingredient: Ingredient): readonly Share[] {
+export function massFractionsOf(ingredient: Ingredient): readonly MassFraction[] {
   const found = known.get(ingredient);
   if (found) return found;
   const mLPerG = 1 / ingredient.densityGPerML;
-  const shares: Share[] = [];
+  const shares: MassFraction[] = [];
   let stated = 0;
   for (const { substance: id, percent, low, high, basis } of ingredient.contents) {
     const toG =

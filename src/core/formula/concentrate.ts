@@ -1,10 +1,10 @@
 import { rootOfRising } from '../quantity/root';
-import { exactly } from '../quantity/span';
+import { pointRange } from '../quantity/span';
 import type { Formula, Line } from './formula';
 import { freeLineId } from './change';
 import { mixedVolume } from './mixedVolume';
-import { accept, refuse, type Outcome } from './problem';
-import { scaleTo, type Portion, type Quantified } from './quantify';
+import { ok, err, type Result } from './problem';
+import { scaleTo, type Portion, type ResolvedFormula } from './quantify';
 import { resolveIngredient } from './resolve';
 
 /** A formula made stronger, to be diluted with water later. */
@@ -15,12 +15,12 @@ export interface Concentrate {
 }
 
 /** Less strengthening than this is none. */
-const LEAST_TIMES = 1.1;
+const MIN_TIMES = 1.1;
 
 const isWater = (portion: Portion): boolean => portion.ingredient.water !== null;
 
 /** How many times stronger a formula can be made by leaving out its water; 1 if it has none. */
-export function mostTimes({ portions, batchML }: Quantified): number {
+export function maxTimes({ portions, batchML }: ResolvedFormula): number {
   const restML = mixedVolume(portions.filter((p) => !isWater(p))).volumeML;
   return restML <= 0 || restML >= batchML ? 1 : batchML / restML;
 }
@@ -32,8 +32,8 @@ function asLine({ line, ingredient, volumeML, massG }: Portion): Line {
   return {
     ...rest,
     amount: solid
-      ? { kind: 'mass', value: exactly(massG), unit: 'g' }
-      : { kind: 'volume', value: exactly(volumeML), unit: 'mL' },
+      ? { kind: 'mass', value: pointRange(massG), unit: 'g' }
+      : { kind: 'volume', value: pointRange(volumeML), unit: 'mL' },
   };
 }
 
@@ -50,18 +50,18 @@ const WRITTEN_ML = 1000;
  * The formula `times` as strong, as a formula of its own: the same but for water left out. What it is
  * (fire, burns, what no longer dissolves) is for the evaluation of it to say.
  *
- * @param times more than 1, at most {@link mostTimes}
+ * @param times more than 1, at most {@link maxTimes}
  */
-export function concentrated(formula: Formula, quantified: Quantified, times: number): Outcome<Concentrate> {
-  const most = mostTimes(quantified);
+export function concentrated(formula: Formula, quantified: ResolvedFormula, times: number): Result<Concentrate> {
+  const most = maxTimes(quantified);
   const rounded = Math.floor(most * 10) / 10;
-  if (most < LEAST_TIMES) {
-    return refuse({ where: 'times', message: 'There is no water in it to leave out: it is as strong as it can be.' });
+  if (most < MIN_TIMES) {
+    return err({ where: 'times', message: 'There is no water in it to leave out: it is as strong as it can be.' });
   }
-  if (!(times >= LEAST_TIMES && times <= most + 1e-9)) {
-    return refuse({
+  if (!(times >= MIN_TIMES && times <= most + 1e-9)) {
+    return err({
       where: 'times',
-      message: `Give a number from ${LEAST_TIMES} to ${rounded}: with all its water left out it is ${rounded} times as strong.`,
+      message: `Give a number from ${MIN_TIMES} to ${rounded}: with all its water left out it is ${rounded} times as strong.`,
     });
   }
   const { portions, batchML } = scaleTo(quantified, WRITTEN_ML);
@@ -74,7 +74,7 @@ export function concentrated(formula: Formula, quantified: Quantified, times: nu
   const keptML = water ? rootOfRising(overML, 0, waterML, 1e-6) : 0;
   const lines = portions.filter((p) => !isWater(p)).map(asLine);
   const name = ` (${Number(times.toFixed(1))} × concentrate)`;
-  return accept({
+  return ok({
     makeUpToParts: times,
     formula: {
       ...formula,
@@ -87,7 +87,7 @@ export function concentrated(formula: Formula, quantified: Quantified, times: nu
               {
                 id: lines.some((l) => l.id === water.line.id) ? freeLineId(formula) : water.line.id,
                 ingredient: water.line.ingredient,
-                amount: { kind: 'volume', value: exactly(keptML), unit: 'mL' },
+                amount: { kind: 'volume', value: pointRange(keptML), unit: 'mL' },
               },
             ]
           : lines,

@@ -1,5 +1,5 @@
 import { statedML, type Amount } from '../quantity/amount';
-import { middleOf } from '../quantity/span';
+import { midpoint } from '../quantity/span';
 import { unitG } from '../quantity/units';
 import type { Formula, Line } from './formula';
 import { ingredientOfLine } from './resolve';
@@ -18,10 +18,10 @@ export const DISAGREE_ABOVE_PERCENT = 15;
 
 /** The middle mass in g that an amount of a line states, or null if it states none. */
 function statedG(line: Line, amount: Amount, formula: Formula, dropsPerML: number): number | null {
-  if (amount.kind === 'mass') return middleOf(amount.value) * unitG(amount.unit);
+  if (amount.kind === 'mass') return midpoint(amount.value) * unitG(amount.unit);
   const ingredient = ingredientOfLine(line);
   const volume = statedML(amount, formula.measures, ingredient.dropsPerML ?? dropsPerML);
-  return volume && middleOf(volume) * ingredient.densityGPerML;
+  return volume && midpoint(volume) * ingredient.densityGPerML;
 }
 
 /** How a line's second amount differs from its first; null if they mean the same, or there is no second. */

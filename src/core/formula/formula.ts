@@ -59,7 +59,7 @@ export interface Formula {
 }
 
 /** How many lines a formula may have. */
-export const MOST_LINES = 40;
+export const MAX_LINES = 40;
 
 /** The most that any amount of a formula may come to, mL or g. */
-export const MOST_ML = 1_000_000;
+export const MAX_ML = 1_000_000;

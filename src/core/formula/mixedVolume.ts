@@ -1,8 +1,8 @@
 import type { Ingredient } from '../catalogue/ingredient';
 import { substance, type SubstanceId } from '../catalogue/substances';
-import { sharesOf, type Grams } from './composition';
+import { massFractionsOf, type Grams } from './composition';
 import { contractionML } from './contraction';
-import { isOver } from '../quantity/limit';
+import { exceeds } from '../quantity/limit';
 
 /** Crystals that stay undissolved take up about this much room, mL/g: NaHCO3 0.45, NaCl 0.46, borax 0.58, Na2CO3 0.40 (CRC Handbook). */
 export const UNDISSOLVED_ML_PER_G = 0.47;
@@ -34,7 +34,7 @@ export function isWet(poured: readonly Poured[]): boolean {
     totalG += massG;
     if (ingredient.form === 'liquid') liquidG += massG;
   }
-  return isOver(liquidG, DRY_BELOW * totalG);
+  return exceeds(liquidG, DRY_BELOW * totalG);
 }
 
 const isSolid = (ingredient: Ingredient): boolean => ingredient.form === 'powder' || ingredient.form === 'solid';
@@ -55,7 +55,8 @@ export function mixedVolume(poured: readonly Poured[]): MixedVolume {
       volumeML += p.volumeML;
       if (!isSolid(p.ingredient)) continue;
       undissolvedG += p.massG;
-      for (const { id, gPerG } of sharesOf(p.ingredient)) undissolved[id] = (undissolved[id] ?? 0) + gPerG * p.massG;
+      for (const { id, gPerG } of massFractionsOf(p.ingredient))
+        undissolved[id] = (undissolved[id] ?? 0) + gPerG * p.massG;
     }
     return { volumeML, undissolvedG, undissolved };
   }
@@ -71,7 +72,7 @@ export function mixedVolume(poured: readonly Poured[]): MixedVolume {
     let water = 0;
     let ethanol = 0;
     let isopropanol = 0;
-    for (const { id, gPerG } of sharesOf(ingredient)) {
+    for (const { id, gPerG } of massFractionsOf(ingredient)) {
       const g = gPerG * massG;
       stated += g;
       if (id === 'water') water += g;

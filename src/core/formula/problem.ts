@@ -6,9 +6,9 @@ export interface Problem {
 }
 
 /** A value, or the reasons why there is none. */
-export type Outcome<T> =
+export type Result<T> =
   { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problems: readonly Problem[] };
 
-export const accept = <T>(value: T): Outcome<T> => ({ ok: true, value });
+export const ok = <T>(value: T): Result<T> => ({ ok: true, value });
 
-export const refuse = <T>(...problems: readonly Problem[]): Outcome<T> => ({ ok: false, problems });
+export const err = <T>(...problems: readonly Problem[]): Result<T> => ({ ok: false, problems });

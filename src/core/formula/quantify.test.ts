@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import type { Amount } from '../quantity/amount';
-import { exactly } from '../quantity/span';
+import { pointRange } from '../quantity/span';
 import type { Formula, Line } from './formula';
 import { disagreements } from './dualAmount';
-import { fillML, quantify, scaleTo } from './quantify';
+import { fillML, resolveAmounts, scaleTo } from './quantify';
 
 const CUP_ML = 236.5882365;
 
@@ -24,18 +24,18 @@ const formula = (lines: Line[], more: Partial<Formula> = {}): Formula => ({
   lines: lines.map((l, i) => ({ ...l, id: String(i + 1) })),
   ...more,
 });
-const cups = (n: number): Amount => ({ kind: 'volume', value: exactly(n), unit: 'cup' });
-const parts = (n: number): Amount => ({ kind: 'parts', value: exactly(n) });
+const cups = (n: number): Amount => ({ kind: 'volume', value: pointRange(n), unit: 'cup' });
+const parts = (n: number): Amount => ({ kind: 'parts', value: pointRange(n) });
 const percent = (n: number, basis: 'v/v' | 'w/v' | 'w/w' = 'v/v'): Amount => ({
   kind: 'percent',
-  value: exactly(n),
+  value: pointRange(n),
   basis,
 });
-const drops = (n: number): Amount => ({ kind: 'drops', value: exactly(n) });
+const drops = (n: number): Amount => ({ kind: 'drops', value: pointRange(n) });
 const fill: Amount = { kind: 'to-fill' };
 
 function worked(f: Formula) {
-  const result = quantify(f, 20);
+  const result = resolveAmounts(f, 20);
   if (!result.ok) throw new Error(result.problems[0]?.message);
   return result.value;
 }
@@ -74,7 +74,7 @@ describe('amounts worked out', () => {
 
   test('percent of mass, of volume, and grams per litre', () => {
     const [acid] = worked(
-      formula([line('citric-acid', { kind: 'grams-per-litre', value: exactly(50) }), line('water', fill)], {
+      formula([line('citric-acid', { kind: 'grams-per-litre', value: pointRange(50) }), line('water', fill)], {
         makesML: 400,
       }),
     ).portions;
@@ -89,7 +89,7 @@ describe('amounts worked out', () => {
   });
 
   test('drops per 100 mL grow with the bottle', () => {
-    const f = formula([line('water', fill), line('lavender-oil', { kind: 'drops-per-100mL', value: exactly(3) })], {
+    const f = formula([line('water', fill), line('lavender-oil', { kind: 'drops-per-100mL', value: pointRange(3) })], {
       makesML: 1000,
     });
     expect(volumes(f)[1]).toBeCloseTo(30 / 20, 6);
@@ -99,8 +99,8 @@ describe('amounts worked out', () => {
   test('dissolved salts take their apparent molar volume, not their bulk', () => {
     const q = worked(
       formula([
-        line('water', { kind: 'volume', value: exactly(500), unit: 'mL' }),
-        line('baking-soda', { kind: 'volume', value: exactly(2), unit: 'tbsp' }),
+        line('water', { kind: 'volume', value: pointRange(500), unit: 'mL' }),
+        line('baking-soda', { kind: 'volume', value: pointRange(2), unit: 'tbsp' }),
       ]),
     );
     expect(q.batchML - 500).toBeCloseTo((27.6 / 84.007) * 23, 1);
@@ -108,7 +108,7 @@ describe('amounts worked out', () => {
 
   test('what it comes to when amounts do not go together is said in words', () => {
     const problem = (f: Formula): string => {
-      const result = quantify(f, 20);
+      const result = resolveAmounts(f, 20);
       return result.ok ? 'fine' : (result.problems[0]?.message ?? '');
     };
     expect(problem(formula([line('water', parts(1)), line('white-vinegar', fill)]))).toMatch(/Parts and "to fill"/);
@@ -152,17 +152,17 @@ describe('amounts given twice', () => {
 
   // Half a US cup of baking soda is 110 g by USDA's teaspoon of 4.6 g (from memory), not 170 g.
   test('half a cup and 170 g of soda do not agree', () => {
-    const [found] = twice(cups(0.5), { kind: 'mass', value: exactly(170), unit: 'g' });
+    const [found] = twice(cups(0.5), { kind: 'mass', value: pointRange(170), unit: 'g' });
     expect(found?.usedG).toBeCloseTo(110.4, 0);
     expect(found?.differencePercent).toBeGreaterThan(50);
   });
 
   test('half a cup and 110 g, or 118 mL, do', () => {
-    expect(twice(cups(0.5), { kind: 'mass', value: exactly(110), unit: 'g' })).toEqual([]);
-    expect(twice(cups(0.5), { kind: 'volume', value: exactly(118), unit: 'mL' })).toEqual([]);
+    expect(twice(cups(0.5), { kind: 'mass', value: pointRange(110), unit: 'g' })).toEqual([]);
+    expect(twice(cups(0.5), { kind: 'volume', value: pointRange(118), unit: 'mL' })).toEqual([]);
   });
 
   test('a quarter cup and 21 g do not', () => {
-    expect(twice(cups(0.25), { kind: 'mass', value: exactly(21), unit: 'g' })).toHaveLength(1);
+    expect(twice(cups(0.25), { kind: 'mass', value: pointRange(21), unit: 'g' })).toHaveLength(1);
   });
 });

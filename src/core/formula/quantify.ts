@@ -1,15 +1,15 @@
 import type { Ingredient } from '../catalogue/ingredient';
-import { amountSpan, statedML, type Amount } from '../quantity/amount';
+import { amountRange, statedML, type Amount } from '../quantity/amount';
 import { rootOfRising } from '../quantity/root';
-import { middleOf, type Span } from '../quantity/span';
+import { midpoint, type Range } from '../quantity/span';
 import { unitG } from '../quantity/units';
 import type { Formula, Line } from './formula';
 import { mixedVolume, type Poured } from './mixedVolume';
-import { accept, refuse, type Outcome } from './problem';
+import { ok, err, type Result } from './problem';
 import { ingredientOfLine } from './resolve';
 
 /** Which end of a range of amounts to take. */
-export type Reading = 'low' | 'middle' | 'high';
+export type RangeEnd = 'low' | 'middle' | 'high';
 
 /** A line with its amount worked out: what is poured, in mL as measured and in g. */
 export interface Portion extends Poured {
@@ -18,7 +18,7 @@ export interface Portion extends Poured {
 }
 
 /** A formula with every amount worked out, at some size. */
-export interface Quantified {
+export interface ResolvedFormula {
   readonly portions: readonly Portion[];
   /** Volume in mL of the whole once mixed. */
   readonly batchML: number;
@@ -29,7 +29,7 @@ export interface Quantified {
 /** The size a formula of parts is worked out at, and the size assumed for fixed amounts beside parts. */
 export const ASSUMED_BATCH_ML = 500;
 
-const endOf = (span: Span, reading: Reading): number => (reading === 'middle' ? middleOf(span) : span[reading]);
+const endOf = (range: Range, reading: RangeEnd): number => (reading === 'middle' ? midpoint(range) : range[reading]);
 
 interface Sizes {
   /** mL of the whole batch, for shares of it. */
@@ -48,7 +48,7 @@ const isRest = (amount: Amount): boolean => amount.kind === 'parts' || amount.ki
 export const dropsPerMLOf = (ingredient: Ingredient, dropsPerML: number): number => ingredient.dropsPerML ?? dropsPerML;
 
 /** A line with its ingredient looked up once: the search for a size asks for it many times. */
-interface Resolved {
+interface ResolvedLine {
   readonly line: Line;
   readonly ingredient: Ingredient;
   readonly spread: number;
@@ -56,18 +56,18 @@ interface Resolved {
 
 /** By how much an amount may be off: the spoonful of a powder, and half the width of a range. */
 function spreadOf(amount: Amount, ingredient: Ingredient): number {
-  const span = amountSpan(amount);
+  const span = amountRange(amount);
   const range = span && span.high > 0 ? (span.high - span.low) / (span.high + span.low) : 0;
   const spooned = amount.kind === 'volume' || amount.kind === 'parts' || amount.kind === 'vague';
   return range + (spooned ? ingredient.spread : 0);
 }
 
-function resolved(line: Line): Resolved {
+function resolvedLine(line: Line): ResolvedLine {
   const ingredient = ingredientOfLine(line);
   return { line, ingredient, spread: spreadOf(line.amount, ingredient) };
 }
 
-const byML = ({ line, ingredient, spread }: Resolved, volumeML: number): Portion => ({
+const byML = ({ line, ingredient, spread }: ResolvedLine, volumeML: number): Portion => ({
   line,
   ingredient,
   spread,
@@ -75,9 +75,9 @@ const byML = ({ line, ingredient, spread }: Resolved, volumeML: number): Portion
   massG: volumeML * ingredient.densityGPerML,
 });
 
-const byG = (of: Resolved, massG: number): Portion => byML(of, massG / of.ingredient.densityGPerML);
+const byG = (of: ResolvedLine, massG: number): Portion => byML(of, massG / of.ingredient.densityGPerML);
 
-function portion(of: Resolved, formula: Formula, sizes: Sizes, reading: Reading, dropsPerML: number): Portion {
+function portion(of: ResolvedLine, formula: Formula, sizes: Sizes, reading: RangeEnd, dropsPerML: number): Portion {
   const { line, ingredient } = of;
   const { amount } = line;
   const drops = dropsPerMLOf(ingredient, dropsPerML);
@@ -126,34 +126,34 @@ function rootOf(rising: (x: number) => number): number | null {
  * @param dropsPerML drops per mL where an oil has no calibration of its own, 8 to 60
  * @returns a problem, worded for the person, if the amounts cannot be brought together
  */
-export function quantify(
+export function resolveAmounts(
   formula: Formula,
   dropsPerML: number,
-  readingOf: (line: Line) => Reading = () => 'middle',
-): Outcome<Quantified> {
+  readingOf: (line: Line) => RangeEnd = () => 'middle',
+): Result<ResolvedFormula> {
   const { lines } = formula;
   const parts = lines.some((l) => l.amount.kind === 'parts');
   const fills = lines.filter((l) => l.amount.kind === 'to-fill').length;
   const fixed = lines.some((l) => !isShare(l.amount) && !isRest(l.amount));
-  if (lines.every((l) => amountSpan(l.amount)?.high === 0)) {
-    return refuse({
+  if (lines.every((l) => amountRange(l.amount)?.high === 0)) {
+    return err({
       where: 'lines',
       message: 'Every amount is zero. Give at least one line an amount, such as "1 cup water".',
     });
   }
   const shares = lines.some((l) => isShare(l.amount));
   if (parts && fills > 0) {
-    return refuse({
+    return err({
       where: 'lines',
       message:
         'Parts and "to fill" cannot stand in one formula: give every line parts, or give amounts and fill up with one.',
     });
   }
   if (fills > 1) {
-    return refuse({ where: 'lines', message: 'Only one line can fill up the rest: give the others an amount.' });
+    return err({ where: 'lines', message: 'Only one line can fill up the rest: give the others an amount.' });
   }
 
-  const of = lines.map(resolved);
+  const of = lines.map(resolvedLine);
   const portionsAt = (batchML: number, unitML: number): Portion[] => {
     let massG = batchML;
     let portions: Portion[] = [];
@@ -171,41 +171,41 @@ export function quantify(
     const unitML =
       parts && !fixed && !shares ? batchML / volumeAt(batchML, 1) : rootOf((u) => volumeAt(batchML, u) - batchML);
     if (unitML === null) {
-      return refuse({
+      return err({
         where: 'lines',
         message: `The fixed amounts alone come to more than the ${Math.round(batchML)} mL this makes. Say a larger amount it makes, or smaller amounts.`,
       });
     }
-    return accept({ portions: portionsAt(batchML, unitML), batchML, assumedBatch: fixed && formula.makesML === null });
+    return ok({ portions: portionsAt(batchML, unitML), batchML, assumedBatch: fixed && formula.makesML === null });
   }
   if (!shares) {
     const portions = portionsAt(0, 0);
-    return accept({ portions, batchML: mixedVolume(portions).volumeML, assumedBatch: false });
+    return ok({ portions, batchML: mixedVolume(portions).volumeML, assumedBatch: false });
   }
   if (fixed) {
     const batchML = rootOf((r) => r - volumeAt(r, 0));
     const solved = batchML ?? rootOf((r) => (r === 0 ? -1 : r - volumeAt(r, 0)));
     if (solved === null || solved > 1e8) {
-      return refuse({
+      return err({
         where: 'lines',
         message: 'The percentages come to 100 or more, so the fixed amounts have no room. Lower a percentage.',
       });
     }
-    return accept({ portions: portionsAt(solved, 0), batchML: solved, assumedBatch: false });
+    return ok({ portions: portionsAt(solved, 0), batchML: solved, assumedBatch: false });
   }
   const batchML = formula.makesML ?? ASSUMED_BATCH_ML;
   const reached = volumeAt(batchML, 0) / batchML;
   if (reached < 0.85 || reached > 1.15) {
-    return refuse({
+    return err({
       where: 'lines',
       message: `The shares come to ${Math.round(reached * 100)} %, not 100. Add a line that fills up the rest, such as "water to fill".`,
     });
   }
-  return accept({ portions: portionsAt(batchML, 0), batchML, assumedBatch: false });
+  return ok({ portions: portionsAt(batchML, 0), batchML, assumedBatch: false });
 }
 
 /** The same formula made so that the whole comes to `batchML`. Every ratio stays as it is. */
-export function scaleTo(quantified: Quantified, batchML: number): Quantified {
+export function scaleTo(quantified: ResolvedFormula, batchML: number): ResolvedFormula {
   const factor = batchML / quantified.batchML;
   return {
     ...quantified,

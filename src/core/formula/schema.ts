@@ -2,16 +2,16 @@ import Joi from 'joi';
 import { SUBSTANCES } from '../catalogue/substances';
 import { VAGUE_WORDS } from '../quantity/amount';
 import { MASS_UNITS, MEASURE_SYSTEMS, VOLUME_UNITS } from '../quantity/units';
-import { MOST_LINES, MOST_ML, type Formula } from './formula';
-import { accept, type Outcome } from './problem';
+import { MAX_LINES, MAX_ML, type Formula } from './formula';
+import { ok, type Result } from './problem';
 import { FORMULA_KINDS, USE_FORMS } from './use';
 
 const span = Joi.object({
-  low: Joi.number().min(0).max(MOST_ML).required(),
-  high: Joi.number().min(Joi.ref('low')).max(MOST_ML).required(),
+  low: Joi.number().min(0).max(MAX_ML).required(),
+  high: Joi.number().min(Joi.ref('low')).max(MAX_ML).required(),
 }).messages({
   'number.min': '{{#label}} must be zero or more, and the upper end not below the lower.',
-  'number.max': `{{#label}} is too large: at most ${MOST_ML.toLocaleString('en')}.`,
+  'number.max': `{{#label}} is too large: at most ${MAX_ML.toLocaleString('en')}.`,
 });
 
 const basis = Joi.string().valid('w/w', 'w/v', 'v/v');
@@ -129,23 +129,23 @@ export const formulaSchema = Joi.object({
   measures: Joi.string()
     .valid(...MEASURE_SYSTEMS)
     .required(),
-  makesML: Joi.number().greater(0).max(MOST_ML).allow(null).required(),
+  makesML: Joi.number().greater(0).max(MAX_ML).allow(null).required(),
   lines: Joi.array()
     .items(line)
     .min(1)
-    .max(MOST_LINES)
+    .max(MAX_LINES)
     .unique('id')
     .required()
     .messages({
       'array.min': 'A formula needs at least one line, such as "1 cup white vinegar".',
-      'array.max': `A formula may have at most ${MOST_LINES} lines.`,
+      'array.max': `A formula may have at most ${MAX_LINES} lines.`,
     }),
 });
 
 /** Checks a value by a Joi schema and words every problem for the person. */
-export function checked<T>(schema: Joi.Schema, value: unknown): Outcome<T> {
+export function validate<T>(schema: Joi.Schema, value: unknown): Result<T> {
   const result = schema.validate(value, { abortEarly: false, convert: false });
-  if (!result.error) return accept(result.value as T);
+  if (!result.error) return ok(result.value as T);
   return {
     ok: false,
     problems: result.error.details.map((d) => ({ where: d.path.join('.'), message: d.message })),
@@ -153,4 +153,4 @@ export function checked<T>(schema: Joi.Schema, value: unknown): Outcome<T> {
 }
 
 /** A formula read from outside, or the problems that kept it out. */
-export const checkFormula = (value: unknown): Outcome<Formula> => checked<Formula>(formulaSchema, value);
+export const checkFormula = (value: unknown): Result<Formula> => validate<Formula>(formulaSchema, value);

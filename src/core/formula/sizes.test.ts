@@ -1,8 +1,8 @@
 import { coverML, fromWhatThereIs } from './batchSize';
 import { amountTimes, niceNumber, withLineMoved, withLine, withoutLine } from './change';
-import { concentrated, mostTimes } from './concentrate';
+import { concentrated, maxTimes } from './concentrate';
 import type { Formula } from './formula';
-import { quantify } from './quantify';
+import { resolveAmounts } from './quantify';
 import { STARTER_FORMULAS } from './starters';
 
 const starter = (id: string): Formula => {
@@ -11,7 +11,7 @@ const starter = (id: string): Formula => {
   return found;
 };
 const worked = (formula: Formula) => {
-  const result = quantify(formula, 20);
+  const result = resolveAmounts(formula, 20);
   if (!result.ok) throw new Error(result.problems[0]?.message);
   return result.value;
 };
@@ -59,7 +59,7 @@ describe('a tub deep enough', () => {
 describe('a concentrate', () => {
   test('1 part to 4 of water can be made five times as strong, and no more', () => {
     const wall = starter('wall');
-    expect(mostTimes(worked(wall))).toBeCloseTo(5, 6);
+    expect(maxTimes(worked(wall))).toBeCloseTo(5, 6);
     const neat = concentrated(wall, worked(wall), 5);
     expect(neat.ok && neat.value.formula.lines.map((l) => l.ingredient)).toEqual([
       { kind: 'known', id: 'white-vinegar' },
@@ -75,7 +75,7 @@ describe('a concentrate', () => {
     (id) => {
       const formula = starter(id);
       const before = worked(formula);
-      const times = Math.min(3, mostTimes(before));
+      const times = Math.min(3, maxTimes(before));
       const made = concentrated(formula, before, times);
       if (!made.ok) throw new Error(made.problems[0]?.message);
       const strong = worked(made.value.formula);

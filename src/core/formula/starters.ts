@@ -1,12 +1,12 @@
 import type { Amount } from '../quantity/amount';
-import { exactly } from '../quantity/span';
+import { pointRange } from '../quantity/span';
 import type { Formula, Line } from './formula';
 import type { FormulaKind, UseForm } from './use';
 
-const parts = (n: number): Amount => ({ kind: 'parts', value: exactly(n) });
-const gramsPerLitre = (n: number): Amount => ({ kind: 'grams-per-litre', value: exactly(n) });
-const dropsPer100ML = (n: number): Amount => ({ kind: 'drops-per-100mL', value: exactly(n) });
-const percent = (n: number): Amount => ({ kind: 'percent', value: exactly(n), basis: 'v/v' });
+const parts = (n: number): Amount => ({ kind: 'parts', value: pointRange(n) });
+const gramsPerLitre = (n: number): Amount => ({ kind: 'grams-per-litre', value: pointRange(n) });
+const dropsPer100ML = (n: number): Amount => ({ kind: 'drops-per-100mL', value: pointRange(n) });
+const percent = (n: number): Amount => ({ kind: 'percent', value: pointRange(n), basis: 'v/v' });
 const fill: Amount = { kind: 'to-fill' };
 
 const lines = (...rows: readonly (readonly [ingredient: string, amount: Amount])[]): Line[] =>

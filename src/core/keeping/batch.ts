@@ -26,6 +26,6 @@ export const discardBy = (madeAt: string, keepsLowDays: number): string =>
   new Date(Date.parse(madeAt) + keepsLowDays * DAY_MS).toISOString();
 
 /** True if the day to discard it by is past. */
-export const isPastItsDay = (batch: Batch, nowISO: string): boolean =>
+export const isExpired = (batch: Batch, nowISO: string): boolean =>
   batch.state === 'kept' &&
   Date.parse(discardBy(batch.madeAt, batch.label.keeps.lowDays)) < Date.parse(nowISO) - DAY_MS;

@@ -1,4 +1,4 @@
-import type { Quantified } from '../formula/quantify';
+import type { ResolvedFormula } from '../formula/quantify';
 import type { PantryItem } from './pantry';
 
 /** What a formula costs. */
@@ -10,7 +10,7 @@ export interface Cost {
 }
 
 /** What a litre of a formula costs by the packs in the cupboard; null if nothing in it has a price. */
-export function costOf({ portions, batchML }: Quantified, pantry: readonly PantryItem[]): Cost | null {
+export function costOf({ portions, batchML }: ResolvedFormula, pantry: readonly PantryItem[]): Cost | null {
   let money = 0;
   let priced = 0;
   const unpriced: string[] = [];

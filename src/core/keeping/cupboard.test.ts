@@ -1,5 +1,5 @@
 import { formulaFromReading } from '../formula/fromReading';
-import { quantify } from '../formula/quantify';
+import { resolveAmounts } from '../formula/quantify';
 import { readRecipe } from '../formula/reader/readRecipe';
 import { costOf } from './cost';
 import { neverMeets } from './neverMeets';
@@ -11,7 +11,7 @@ const written = (text: string) => {
   return formula;
 };
 const cost = (text: string, pantry: readonly PantryItem[]) => {
-  const result = quantify(written(text), 20);
+  const result = resolveAmounts(written(text), 20);
   if (!result.ok) throw new Error(text);
   return costOf(result.value, pantry);
 };

@@ -1,16 +1,16 @@
 import { evaluate } from '../evaluation/evaluate';
-import { USUAL_CIRCUMSTANCES } from '../evaluation/options';
+import { DEFAULT_CONTEXT } from '../evaluation/options';
 import { formulaFromReading } from '../formula/fromReading';
 import { readRecipe } from '../formula/reader/readRecipe';
 import type { Formula } from '../formula/formula';
-import { discardBy, isPastItsDay, type Batch } from './batch';
+import { discardBy, isExpired, type Batch } from './batch';
 import { labelOf } from './label';
-import { shelfLife, USUALLY_KEPT, type KeptHow } from './shelfLife';
+import { shelfLife, DEFAULT_STORAGE, type StorageConditions } from './shelfLife';
 
 function labelled(text: string, use: Formula['use'] = 'stored') {
   const formula = { ...formulaFromReading(readRecipe(text, { measures: 'us' }), 'f', 'F', 'us')!, use };
   const result = evaluate(formula, {
-    ...USUAL_CIRCUMSTANCES,
+    ...DEFAULT_CONTEXT,
     scope: use,
   });
   if (!result.ok) throw new Error(result.problems[0]?.message);
@@ -33,11 +33,11 @@ describe('how long it keeps', () => {
     expect(labelled(text).keeps).toMatchObject({ lowDays: low, highDays: high });
   });
 
-  const kept = (text: string, how: Partial<KeptHow>): number => {
+  const kept = (text: string, how: Partial<StorageConditions>): number => {
     const formula = formulaFromReading(readRecipe(text, { measures: 'us' }), 'f', 'F', 'us')!;
-    const result = evaluate(formula, USUAL_CIRCUMSTANCES);
+    const result = evaluate(formula, DEFAULT_CONTEXT);
     if (!result.ok) throw new Error('does not come together');
-    return shelfLife(result.value.state, { ...USUALLY_KEPT, use: 'stored', ...how }).highDays;
+    return shelfLife(result.value.state, { ...DEFAULT_STORAGE, use: 'stored', ...how }).highDays;
   };
   const bottle = { material: 'glass', opaque: true, top: 'trigger', heldFood: false } as const;
 
@@ -104,8 +104,8 @@ describe('a batch', () => {
   });
 
   test('is past its day a day after, unless it is gone', () => {
-    expect(isPastItsDay(batch, '2026-10-31T09:00:00.000Z')).toBe(false);
-    expect(isPastItsDay(batch, '2026-11-01T09:00:00.000Z')).toBe(true);
-    expect(isPastItsDay({ ...batch, state: 'emptied' }, '2027-01-01T00:00:00.000Z')).toBe(false);
+    expect(isExpired(batch, '2026-10-31T09:00:00.000Z')).toBe(false);
+    expect(isExpired(batch, '2026-11-01T09:00:00.000Z')).toBe(true);
+    expect(isExpired({ ...batch, state: 'emptied' }, '2027-01-01T00:00:00.000Z')).toBe(false);
   });
 });

@@ -3,7 +3,7 @@ import type { Formula } from '../formula/formula';
 import { resolveIngredient } from '../formula/resolve';
 import type { Evaluation } from '../evaluation/evaluate';
 import { neverMeets } from './neverMeets';
-import { shelfLife, storageAdvice, USUALLY_KEPT, type KeptHow, type ShelfLife } from './shelfLife';
+import { shelfLife, storageAdvice, DEFAULT_STORAGE, type StorageConditions, type ShelfLife } from './shelfLife';
 
 /** What a batch's label says: the same on screen and printed. */
 export interface LabelContent {
@@ -27,7 +27,7 @@ export interface LabelContent {
 }
 
 /** Weaker than this is not worth a line on the label, percent. */
-const WORTH_SAYING_PERCENT = 0.05;
+const REPORT_ABOVE_PERCENT = 0.05;
 
 /** Undissolved solid in g per litre above which the label says to shake. */
 const SETTLES_ABOVE_G_PER_L = 1;
@@ -41,12 +41,12 @@ const OF_LABEL: readonly Finding['level'][] = ['danger', 'defeats', 'caution'];
 export function labelOf(
   formula: Formula,
   evaluation: Evaluation,
-  kept: Omit<KeptHow, 'use'> = USUALLY_KEPT,
+  kept: Omit<StorageConditions, 'use'> = DEFAULT_STORAGE,
   dwell: string | null = null,
 ): LabelContent {
-  const how: KeptHow = { ...kept, use: formula.use };
+  const how: StorageConditions = { ...kept, use: formula.use };
   const { state } = evaluation;
-  const byMass = [...evaluation.quantified.portions].sort((a, b) => b.massG - a.massG);
+  const byMass = [...evaluation.resolved.portions].sort((a, b) => b.massG - a.massG);
   const strengths = (
     [
       { of: 'acetic acid', percent: state.aceticAcidPercentWV, basis: 'w/v' },
@@ -56,7 +56,7 @@ export function labelOf(
       { of: 'soap', percent: state.soapGPerL / 10, basis: 'w/v' },
       { of: 'washing soda', percent: state.sodiumCarbonatePercentWV, basis: 'w/v' },
     ] as const
-  ).filter((s) => s.percent >= WORTH_SAYING_PERCENT);
+  ).filter((s) => s.percent >= REPORT_ABOVE_PERCENT);
   const oily = state.essentialOilPercentVV > 0;
   const settles = state.volumeML > 0 && state.undissolvedG / (state.volumeML / 1000) > SETTLES_ABOVE_G_PER_L;
   return {

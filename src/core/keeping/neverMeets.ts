@@ -1,6 +1,6 @@
 import { ingredientById } from '../catalogue/lookup';
 import type { Ingredient } from '../catalogue/ingredient';
-import { meet } from '../evaluation/meet';
+import { checkCompatibility } from '../evaluation/meet';
 import type { Formula } from '../formula/formula';
 import { ingredientOfLine } from '../formula/resolve';
 
@@ -20,7 +20,7 @@ const ABOUT_THE_HOUSE: readonly (readonly [id: string, words: string])[] = [
 export function neverMeets(formula: Formula): string[] {
   const own = formula.lines.map(ingredientOfLine);
   const dangers = (ingredients: readonly Ingredient[]): number =>
-    meet(ingredients, 'fresh').findings.filter((f) => f.level === 'danger').length;
+    checkCompatibility(ingredients, 'fresh').findings.filter((f) => f.level === 'danger').length;
   const alone = dangers(own);
   return ABOUT_THE_HOUSE.flatMap(([id, words]) => {
     const other = ingredientById(id);

@@ -1,8 +1,8 @@
 import type { VesselFacts } from '../catalogue/vessels';
 import type { FormulaUse } from '../formula/formula';
 import { PERISHABLE_FROM_G_PER_L } from '../findings/bottled';
-import { has, type MixtureState } from '../mixture/state';
-import { isOver } from '../quantity/limit';
+import { hasTrait, type MixtureState } from '../mixture/state';
+import { exceeds } from '../quantity/limit';
 
 /** How long a mixture keeps, days, and the rule that set it. 0 to 0 is "use at once". */
 export interface ShelfLife {
@@ -12,7 +12,7 @@ export interface ShelfLife {
 }
 
 /** Where and how it is kept. */
-export interface KeptHow {
+export interface StorageConditions {
   readonly use: FormulaUse;
   /** Null if not known. */
   readonly vessel: VesselFacts | null;
@@ -21,7 +21,7 @@ export interface KeptHow {
 }
 
 /** A closed, opaque bottle in a room of 20 °C. */
-export const USUALLY_KEPT: Omit<KeptHow, 'use'> = { vessel: null, roomC: 20 };
+export const DEFAULT_STORAGE: Omit<StorageConditions, 'use'> = { vessel: null, roomC: 20 };
 
 const perishableGPerL = (s: MixtureState): number =>
   s.volumeML > 0 ? (1000 * (s.traitG.perishable ?? 0)) / s.volumeML : 0;
@@ -31,8 +31,8 @@ interface KeepingRule extends ShelfLife {
 }
 
 const bringsTap = (state: MixtureState): boolean =>
-  state.brought.some((b) => b.water === 'tap' || b.water === 'boiling');
-const bringsDistilled = (state: MixtureState): boolean => state.brought.some((b) => b.water === 'distilled');
+  state.ingredients.some((b) => b.water === 'tap' || b.water === 'boiling');
+const bringsDistilled = (state: MixtureState): boolean => state.ingredients.some((b) => b.water === 'distilled');
 
 /** Acid from this strength on keeps life down, percent as acetic. */
 const ACID_KEEPS_FROM = 0.4;
@@ -40,7 +40,7 @@ const ACID_KEEPS_FROM = 0.4;
 const INFUSION_ACID_FROM = 2;
 
 const isInfusion = (s: MixtureState): boolean =>
-  (s.traitG.perishable ?? 0) > 0 && s.freeAcidPercentAsAcetic >= INFUSION_ACID_FROM && !has(s, 'fermentable');
+  (s.traitG.perishable ?? 0) > 0 && s.freeAcidPercentAsAcetic >= INFUSION_ACID_FROM && !hasTrait(s, 'fermentable');
 
 /** Keeping rules, the shortest first: the first that applies sets the date. Common practice, no source. */
 const KEEPING: readonly KeepingRule[] = [
@@ -56,36 +56,41 @@ const KEEPING: readonly KeepingRule[] = [
     lowDays: 0,
     highDays: 0,
     reason: 'thinned bleach loses its strength',
-    applies: (s) => has(s, 'hypochlorite') && s.wet,
+    applies: (s) => hasTrait(s, 'hypochlorite') && s.wet,
   },
   { lowDays: 180, highDays: 365, reason: 'over 20 % alcohol keeps it', applies: (s) => s.alcoholPercentVV > 20 },
   {
     lowDays: 180,
     highDays: 365,
     reason: 'oil turns rancid in a year',
-    applies: (s) => !s.holdsWater && has(s, 'fatty-oil'),
+    applies: (s) => !s.hasWaterPhase && hasTrait(s, 'fatty-oil'),
   },
-  { lowDays: 180, highDays: 365, reason: 'dry mixes keep airtight', applies: (s) => !s.holdsWater },
+  { lowDays: 180, highDays: 365, reason: 'dry mixes keep airtight', applies: (s) => !s.hasWaterPhase },
   { lowDays: 90, highDays: 180, reason: 'an infusion in acid, strained', applies: isInfusion },
   {
     lowDays: 1,
     highDays: 2,
     reason: 'fresh juice, starch or plant matter spoils',
-    applies: (s) => isOver(perishableGPerL(s), PERISHABLE_FROM_G_PER_L),
+    applies: (s) => exceeds(perishableGPerL(s), PERISHABLE_FROM_G_PER_L),
   },
   {
     lowDays: 30,
     highDays: 180,
     reason: 'opened peroxide loses strength',
-    applies: (s) => has(s, 'peroxide'),
+    applies: (s) => hasTrait(s, 'peroxide'),
   },
   {
     lowDays: 60,
     highDays: 90,
     reason: 'soap in distilled water',
-    applies: (s) => has(s, 'soap') && bringsDistilled(s) && !bringsTap(s),
+    applies: (s) => hasTrait(s, 'soap') && bringsDistilled(s) && !bringsTap(s),
   },
-  { lowDays: 14, highDays: 28, reason: 'soap in tap water', applies: (s) => has(s, 'soap') && s.waterG > s.massG / 2 },
+  {
+    lowDays: 14,
+    highDays: 28,
+    reason: 'soap in tap water',
+    applies: (s) => hasTrait(s, 'soap') && s.waterG > s.massG / 2,
+  },
   {
     lowDays: 90,
     highDays: 180,
@@ -112,7 +117,7 @@ const WARM_FROM_C = 26;
 const COLD_UP_TO_C = 10;
 
 /** How long a mixture keeps in a clean vessel, from what is in it, its water, its vessel and the room. */
-export function shelfLife(state: MixtureState, how: KeptHow): ShelfLife {
+export function shelfLife(state: MixtureState, how: StorageConditions): ShelfLife {
   const rule = KEEPING.find((r) => r.applies(state, how.use));
   if (!rule) throw new Error('The last keeping rule applies to everything');
   let { lowDays, highDays, reason } = rule;
@@ -123,7 +128,7 @@ export function shelfLife(state: MixtureState, how: KeptHow): ShelfLife {
     reason = `${reason}; ${because}`;
   };
   if (how.vessel?.top === 'open' && state.wet) return { lowDays: 0, highDays: 1, reason: 'it stands open' };
-  if (how.vessel?.opaque === false && (has(state, 'peroxide') || has(state, 'citrus-oil'))) {
+  if (how.vessel?.opaque === false && (hasTrait(state, 'peroxide') || hasTrait(state, 'citrus-oil'))) {
     scale(0.5, 'half as long in a clear bottle');
   }
   if (how.roomC >= WARM_FROM_C) scale(0.5, 'half as long in a warm room');
@@ -133,22 +138,22 @@ export function shelfLife(state: MixtureState, how: KeptHow): ShelfLife {
 
 /** True for what is never closed, bottled or kept: it is made to be used at once, gives off gas, or breaks down. */
 export const isUsedAtOnce = (state: MixtureState, use: FormulaUse): boolean =>
-  !state.holdsUnknown && shelfLife(state, { ...USUALLY_KEPT, use }).highDays === 0;
+  !state.holdsUnknown && shelfLife(state, { ...DEFAULT_STORAGE, use }).highDays === 0;
 
 /** How to keep it, in a few words each, the most important first. */
-export function storageAdvice(state: MixtureState, how: KeptHow): string[] {
+export function storageAdvice(state: MixtureState, how: StorageConditions): string[] {
   const advice: string[] = [];
   const gas = state.carbonDioxideML > 0 || state.oxygenML > 0;
-  if (gas || (has(state, 'ferment') && state.wet)) advice.push('Never capped: it gives off gas.');
+  if (gas || (hasTrait(state, 'ferment') && state.wet)) advice.push('Never capped: it gives off gas.');
   if (state.holdsUnknown) return [...advice, 'Ask what is in it before it is kept.'];
   if (isUsedAtOnce(state, how.use)) return [...advice, 'Use it at once, in the open, and pour the rest away.'];
-  if (!state.holdsWater && has(state, 'carbonate') && has(state, 'acid')) {
+  if (!state.hasWaterPhase && hasTrait(state, 'carbonate') && hasTrait(state, 'acid')) {
     advice.push('Bone dry, in a jar whose lid can give, away from steam.');
-  } else if (!state.wet && !has(state, 'fatty-oil')) advice.push('Airtight and dry.');
-  if (has(state, 'peroxide') && state.wet) advice.push('Dark: an opaque or brown bottle.');
-  else if (has(state, 'essential-oil')) advice.push('Dark and cool: light and warmth spoil the oils.');
+  } else if (!state.wet && !hasTrait(state, 'fatty-oil')) advice.push('Airtight and dry.');
+  if (hasTrait(state, 'peroxide') && state.wet) advice.push('Dark: an opaque or brown bottle.');
+  else if (hasTrait(state, 'essential-oil')) advice.push('Dark and cool: light and warmth spoil the oils.');
   if (state.flashPointC !== null) advice.push('Away from hobs, heaters and flames.');
-  if (state.wet && has(state, 'perishable'))
+  if (state.wet && hasTrait(state, 'perishable'))
     advice.push('Cold, and no longer than a day or two unless it is strained from acid or alcohol.');
   if (state.oilFloatingShare > 0.15 || state.undissolvedG > 0.001 * state.massG) {
     if (state.wet) advice.push('Shake before each use.');

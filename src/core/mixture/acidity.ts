@@ -1,6 +1,6 @@
 import { ACID_SYSTEMS, FATTY_PKA, systemIndex } from '../catalogue/acidSystems';
 import { substance, type SubstanceId } from '../catalogue/substances';
-import { carbonateViews, fizzedOutNear } from './carbonateViews';
+import { carbonateViews, degassedNear } from './carbonateViews';
 import { equilibrium, toReachPH, type Equilibrium, type Solution } from './equilibrium';
 import type { Moles } from './protonBalance';
 
@@ -116,8 +116,8 @@ const modelBand = (ionicStrength: number, alcoholPercentVV: number): number =>
   ALCOHOL_BAND_PER_PERCENT * alcoholPercentVV;
 
 function bandOf(of: Dissolved, main: Equilibrium): PHBand {
-  const acidEnd = fizzedOutNear(endOf(of, 'acid'), main, FATTY_PKA.low).pH;
-  const alkaliEnd = fizzedOutNear(withTapWater(endOf(of, 'alkali'), of.tapShare), main, FATTY_PKA.high).pH;
+  const acidEnd = degassedNear(endOf(of, 'acid'), main, FATTY_PKA.low).pH;
+  const alkaliEnd = degassedNear(withTapWater(endOf(of, 'alkali'), of.tapShare), main, FATTY_PKA.high).pH;
   const model = modelBand(main.ionicStrength, of.alcoholPercentVV);
   const open = main.bufferMolPerL < UNBUFFERED_BELOW && main.pH > WATER_PH.low && main.pH < WATER_PH.high;
   const low = Math.min(main.pH, acidEnd) - model;
@@ -158,7 +158,7 @@ function curdled(of: Dissolved, main: Equilibrium): number | null {
 export function acidityOf(of: Dissolved): Acidity {
   const solution = solutionOf(of, () => 1);
   const views = carbonateViews(solution);
-  const main = views.fizzedOut;
+  const main = views.degassed;
   return {
     pH: bandOf(of, main),
     pHViews: { closed: views.closed.pH, fizzedOut: main.pH, open: views.open.pH },

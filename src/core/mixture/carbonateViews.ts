@@ -14,7 +14,7 @@ export interface CarbonateViews {
   /** Corked: all carbon dioxide stays. */
   readonly closed: Equilibrium;
   /** Fizzed out: what is beyond 1 atm of carbon dioxide has left. */
-  readonly fizzedOut: Equilibrium;
+  readonly degassed: Equilibrium;
   /** Stood open: in balance with the air. */
   readonly open: Equilibrium;
 }
@@ -22,19 +22,19 @@ export interface CarbonateViews {
 /** The three views; without carbonate all are the same. */
 export function carbonateViews(solution: Solution): CarbonateViews {
   const closed = equilibrium(solution);
-  if ((solution.totals[CARBONIC] ?? 0) <= 0) return { closed, fizzedOut: closed, open: closed };
+  if ((solution.totals[CARBONIC] ?? 0) <= 0) return { closed, degassed: closed, open: closed };
   const fizzedOut =
     closed.carbonDioxideMolPerL > CO2_AT_ONE_ATM
       ? equilibrium(solution, { carbonDioxide: CO2_AT_ONE_ATM }, closed.pH)
       : closed;
-  return { closed, fizzedOut, open: equilibrium(solution, { carbonDioxide: CO2_IN_AIR }, closed.pH + 1) };
+  return { closed, degassed: fizzedOut, open: equilibrium(solution, { carbonDioxide: CO2_IN_AIR }, closed.pH + 1) };
 }
 
 /**
  * A solution fizzed out, where one near it is known: its neighbour tells whether it fizzes, so that one
  * search does in place of two.
  */
-export function fizzedOutNear(solution: Solution, near: Equilibrium, fattyPKa: number): Equilibrium {
+export function degassedNear(solution: Solution, near: Equilibrium, fattyPKa: number): Equilibrium {
   const total = solution.totals[CARBONIC] ?? 0;
   if (total > 0 && near.carbonDioxideMolPerL >= CO2_AT_ONE_ATM) {
     const fizzed = equilibrium(solution, { fattyPKa, carbonDioxide: CO2_AT_ONE_ATM }, near.pH);

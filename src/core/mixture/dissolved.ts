@@ -4,7 +4,7 @@ import { UNDISSOLVED_ML_PER_G } from '../formula/mixedVolume';
 import { acidityOf, type Acidity } from './acidity';
 import type { Moles } from './protonBalance';
 import { sumOf, type Sums } from './sums';
-import { reaches } from '../quantity/limit';
+import { isAtLeast } from '../quantity/limit';
 
 /** Below this share of water in all liquid there is no pH to speak of. */
 const PH_FROM_WATER_SHARE = 0.2;
@@ -47,7 +47,7 @@ export function acidityIn(sums: Sums, of: Wet): Acidity | null {
   const waterG = grams.water ?? 0;
   const liquidML = of.volumeML - sumOf(undissolved) * UNDISSOLVED_ML_PER_G;
   const solutionML = liquidML - oilML(grams);
-  if (!reaches(waterG, PH_FROM_WATER_SHARE * solutionML) || solutionML <= 0) return null;
+  if (!isAtLeast(waterG, PH_FROM_WATER_SHARE * solutionML) || solutionML <= 0) return null;
   const dissolved: Moles = {};
   for (const key in moles) {
     const id = key as SubstanceId;

@@ -14,7 +14,7 @@ const KW = 10 ** -13.995;
 const DAVIES_A = 0.509;
 
 /** Steps of a search at most, and how close it comes: a hundred-thousandth of a pH, a ten-thousandth of I. */
-const MOST_STEPS = 100;
+const MAX_STEPS = 100;
 const PRECISE_LN = 1e-5;
 const PRECISE_I = 1e-5;
 
@@ -191,7 +191,7 @@ class Search {
     let low = -16 * LN10;
     let high = 6 * LN10;
     let x = start;
-    for (let i = 0; i < MOST_STEPS; i++) {
+    for (let i = 0; i < MAX_STEPS; i++) {
       const { charge, slope } = this.balanceAt(Math.exp(x));
       if (charge > 0) high = x;
       else low = x;

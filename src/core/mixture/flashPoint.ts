@@ -1,7 +1,7 @@
 import { substance, type FlashPoint, type SubstanceId } from '../catalogue/substances';
 import type { Grams } from '../formula/composition';
-import { isOver } from '../quantity/limit';
-import { between, type Span } from '../quantity/span';
+import { exceeds } from '../quantity/limit';
+import { between, type Range } from '../quantity/span';
 
 /** The tables of what mixes with water are from memory: this much either way, °C. */
 const MISCIBLE_BAND_C = 3;
@@ -53,7 +53,7 @@ function miscibleC(parts: readonly Miscible[]): number | null {
  *
  * @param volumeML more than 0
  */
-export function flashPointC(grams: Readonly<Grams>, volumeML: number): Span | null {
+export function flashPointC(grams: Readonly<Grams>, volumeML: number): Range | null {
   const miscible: Miscible[] = [];
   let floatingC: number | null = null;
   for (const key in grams) {
@@ -63,7 +63,7 @@ export function flashPointC(grams: Readonly<Grams>, volumeML: number): Span | nu
     if (percentVV <= 0) continue;
     if (flashInWater) miscible.push({ table: flashInWater, percentVV });
     const from = traits.includes('solvent') ? IMMISCIBLE_FROM_PERCENT_VV.solvent : IMMISCIBLE_FROM_PERCENT_VV.oil;
-    if (flashC !== null && isOver(percentVV, from)) floatingC = Math.min(floatingC ?? Infinity, flashC);
+    if (flashC !== null && exceeds(percentVV, from)) floatingC = Math.min(floatingC ?? Infinity, flashC);
   }
   const mixedC = miscibleC(miscible);
   const mixed = mixedC === null ? null : between(mixedC - MISCIBLE_BAND_C, mixedC + MISCIBLE_BAND_C);

@@ -1,4 +1,4 @@
-import type { LifterId } from '../catalogue/soils';
+import type { CleaningAgentId } from '../catalogue/soils';
 import { modelPH, type MixtureState } from './state';
 
 /** Alkali counts as strong from this pH, as mild from that. */
@@ -9,7 +9,7 @@ const MILD_FROM_PH = 7.8;
  * How strong each lifter is in a mixture, in its own unit (`catalogue/soils.ts`): percent, g/L or mmol/L.
  * Soda counts whole, as it is beyond its solubility in a paste.
  */
-export function lifterStrength(state: MixtureState, by: LifterId): number {
+export function agentStrength(state: MixtureState, by: CleaningAgentId): number {
   const { traitG, massG, wet } = state;
   const pH = modelPH(state);
   const percent = (g: number): number => (massG > 0 ? (100 * g) / massG : 0);

@@ -116,7 +116,7 @@ describe('acid meets alkali', () => {
 
   test('oil is no water: a fizzing powder bound with it waits', () => {
     const bound = [grams('citric-acid', 50), grams('baking-soda', 65), mL('olive-oil', 10)];
-    expect(mix(bound)).toMatchObject({ wet: true, holdsWater: false, carbonDioxideML: 0, closedPressureBar: 0 });
+    expect(mix(bound)).toMatchObject({ wet: true, hasWaterPhase: false, carbonDioxideML: 0, closedPressureBar: 0 });
     expect(mix([...bound, mL('water', 20)]).closedPressureBar).toBeGreaterThan(1);
   });
 

@@ -1,9 +1,9 @@
 import type { Ingredient } from '../catalogue/ingredient';
 import { substance, type SubstanceId, type Trait } from '../catalogue/substances';
 import { DEFAULT_HEADSPACE_PERCENT } from '../catalogue/vessels';
-import { sharesOf, type Grams } from '../formula/composition';
+import { massFractionsOf, type Grams } from '../formula/composition';
 import { isWet, mixedVolume, type Poured } from '../formula/mixedVolume';
-import type { Span } from '../quantity/span';
+import type { Range } from '../quantity/span';
 import type { Acidity, PHBand } from './acidity';
 import { acidityIn } from './dissolved';
 import { flashPointC } from './flashPoint';
@@ -14,7 +14,7 @@ import { peraceticMaxPPM } from './peracetic';
 import { NO_BALANCE, protonBalance, type Moles, type ProtonBalance } from './protonBalance';
 import { inertSalts, type InertSalt } from './salts';
 import { addUp, hardestGrain, leftUndissolved, molesBy, molesOf, sumOf, traitsOf } from './sums';
-import { isOver } from '../quantity/limit';
+import { exceeds } from '../quantity/limit';
 
 /** What a mixture is, at 20 to 25 °C. Every verdict reads this, never a name alone. */
 export interface MixtureState {
@@ -22,7 +22,7 @@ export interface MixtureState {
   readonly massG: number;
   readonly wet: boolean;
   /** True if there is water for acid and alkali to meet in: oil alone is wet, but nothing reacts in it. */
-  readonly holdsWater: boolean;
+  readonly hasWaterPhase: boolean;
   readonly waterG: number;
   readonly grams: Readonly<Grams>;
   readonly moles: Readonly<Moles>;
@@ -54,14 +54,14 @@ export interface MixtureState {
   readonly abrasiveMohs: number | null;
   readonly balance: ProtonBalance;
   /** The same for when what is dry meets its first water; of what is wet the balance itself. */
-  readonly balanceOnceWet: ProtonBalance;
+  readonly balanceIfWetted: ProtonBalance;
   readonly inertSalts: readonly InertSalt[];
   /** Gas that can form, mL at 20 °C and 1 atm: carbon dioxide, and oxygen from peroxide made alkaline. */
   readonly carbonDioxideML: number;
   readonly oxygenML: number;
   /** What the gas adds in a closed bottle, bar. */
   readonly closedPressureBar: number;
-  readonly flashPointC: Span | null;
+  readonly flashPointC: Range | null;
   readonly soapCurdledFraction: number | null;
   /** Share of the soap that the hardness of tap water binds, 0 to 1; null without soap or where the hardness is not known. */
   readonly soapLostToHardness: number | null;
@@ -71,7 +71,7 @@ export interface MixtureState {
   /** True if something in it is not known: no contents, and not water. */
   readonly holdsUnknown: boolean;
   /** What has been poured. */
-  readonly brought: readonly Ingredient[];
+  readonly ingredients: readonly Ingredient[];
 }
 
 /** Why no pH is shown: an ingredient that is not known, or beyond what the model holds for. */
@@ -126,7 +126,7 @@ export function mix(poured: readonly Poured[], options: MixOptions = {}): Mixtur
   const wet = isWet(poured);
   const { volumeML, undissolved: beforeReaction } = mixedVolume(poured);
   const balanceOnceWet = protonBalance(moles);
-  const holdsWater = wet && isOver(freeWaterG, REACTS_FROM_WATER_SHARE * massG);
+  const holdsWater = wet && exceeds(freeWaterG, REACTS_FROM_WATER_SHARE * massG);
   const balance = holdsWater ? balanceOnceWet : NO_BALANCE;
   const undissolved = holdsWater ? leftUndissolved(beforeReaction, balance) : beforeReaction;
   const undissolvedG = sumOf(undissolved);
@@ -163,7 +163,7 @@ export function mix(poured: readonly Poured[], options: MixOptions = {}): Mixtur
     volumeML,
     massG,
     wet,
-    holdsWater,
+    hasWaterPhase: holdsWater,
     waterG,
     grams,
     moles,
@@ -187,7 +187,7 @@ export function mix(poured: readonly Poured[], options: MixOptions = {}): Mixtur
     undissolved,
     abrasiveMohs: hardestGrain(undissolved, massG),
     balance,
-    balanceOnceWet,
+    balanceIfWetted: balanceOnceWet,
     inertSalts: inertSalts(balance),
     carbonDioxideML: gasML(balance.carbonDioxideMol),
     oxygenML: gasML(oxygenMol),
@@ -209,7 +209,7 @@ export function mix(poured: readonly Poured[], options: MixOptions = {}): Mixtur
         )
       : 0,
     holdsUnknown: poured.some((p) => isBlank(p.ingredient)),
-    brought: poured.map((p) => p.ingredient),
+    ingredients: poured.map((p) => p.ingredient),
   };
 }
 
@@ -235,35 +235,35 @@ function withheld(
 ): PHWithheld | null {
   if (poured.some((p) => isBlank(p.ingredient))) return 'unknown';
   if (borateComplex > 0) return 'borate';
-  if (isOver(alcoholPercentVV, MODEL_HOLDS_TO.alcoholPercentVV)) return 'alcohol';
-  return isOver(ionicStrengthMolPerL, MODEL_HOLDS_TO.ionicStrengthMolPerL) ? 'salt' : null;
+  if (exceeds(alcoholPercentVV, MODEL_HOLDS_TO.alcoholPercentVV)) return 'alcohol';
+  return exceeds(ionicStrengthMolPerL, MODEL_HOLDS_TO.ionicStrengthMolPerL) ? 'salt' : null;
 }
 
 const traitsKnown = new WeakMap<Ingredient, ReadonlySet<Trait>>();
 
 /** The traits of everything in an ingredient. */
-export function traitsIn(ingredient: Ingredient): ReadonlySet<Trait> {
+export function traitsOfIngredient(ingredient: Ingredient): ReadonlySet<Trait> {
   let traits = traitsKnown.get(ingredient);
   if (!traits) {
-    traits = new Set(sharesOf(ingredient).flatMap((s) => (s.gPerG > 0 ? substance(s.id).traits : [])));
+    traits = new Set(massFractionsOf(ingredient).flatMap((s) => (s.gPerG > 0 ? substance(s.id).traits : [])));
     traitsKnown.set(ingredient, traits);
   }
   return traits;
 }
 
 /** The ingredients that bring a substance with one of the traits. */
-export const ingredientsWith = (state: MixtureState, ...traits: readonly Trait[]): Ingredient[] =>
-  state.brought.filter((i) => traits.some((trait) => traitsIn(i).has(trait)));
+export const ingredientsWithTrait = (state: MixtureState, ...traits: readonly Trait[]): Ingredient[] =>
+  state.ingredients.filter((i) => traits.some((trait) => traitsOfIngredient(i).has(trait)));
 
 /** Names of ingredients, each once. */
 export const namesOf = (ingredients: readonly Ingredient[]): string[] => [...new Set(ingredients.map((i) => i.name))];
 
 /** Names of the ingredients that bring a substance with one of the traits, each once. */
-export const bringersOf = (state: MixtureState, ...traits: readonly Trait[]): string[] =>
-  namesOf(ingredientsWith(state, ...traits));
+export const namesWithTrait = (state: MixtureState, ...traits: readonly Trait[]): string[] =>
+  namesOf(ingredientsWithTrait(state, ...traits));
 
 /** The model's pH, shown or not, with its band: what rules go by. Null in what is dry. */
 export const modelPH = (state: MixtureState): PHBand | null => state.acidity?.pH ?? null;
 
 /** True if any amount of a substance with the trait is there. */
-export const has = (state: MixtureState, trait: Trait): boolean => (state.traitG[trait] ?? 0) > 0;
+export const hasTrait = (state: MixtureState, trait: Trait): boolean => (state.traitG[trait] ?? 0) > 0;

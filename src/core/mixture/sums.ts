@@ -1,8 +1,8 @@
 import { substance, type SubstanceId, type Trait } from '../catalogue/substances';
-import { sharesOf, type Grams } from '../formula/composition';
+import { massFractionsOf, type Grams } from '../formula/composition';
 import type { Poured } from '../formula/mixedVolume';
 import type { Moles, ProtonBalance } from './protonBalance';
-import { reaches } from '../quantity/limit';
+import { isAtLeast } from '../quantity/limit';
 
 /** What is poured, added up by substance, g. */
 export interface Sums {
@@ -26,7 +26,7 @@ export function addUp(poured: readonly Poured[]): Sums {
   for (const { ingredient, massG: g, volumeML, spread = 0 } of poured) {
     massG += g;
     if (ingredient.water === 'tap' || ingredient.water === 'boiling') tapML += volumeML;
-    for (const { id, gPerG, lowGPerG, highGPerG } of sharesOf(ingredient)) {
+    for (const { id, gPerG, lowGPerG, highGPerG } of massFractionsOf(ingredient)) {
       grams[id] = (grams[id] ?? 0) + gPerG * g;
       if (id === 'water' && ingredient.form === 'liquid') freeWaterG += gPerG * g;
       lowG[id] = (lowG[id] ?? 0) + lowGPerG * g * Math.max(0, 1 - spread);
@@ -92,7 +92,7 @@ export function hardestGrain(undissolved: Grams, massG: number): number | null {
   let hardest: number | null = null;
   for (const key in undissolved) {
     const { mohs } = substance(key as SubstanceId);
-    if (mohs === null || !reaches(undissolved[key as SubstanceId] ?? 0, GRAINS_FROM_SHARE * massG)) continue;
+    if (mohs === null || !isAtLeast(undissolved[key as SubstanceId] ?? 0, GRAINS_FROM_SHARE * massG)) continue;
     hardest = Math.max(hardest ?? 0, mohs);
   }
   return hardest;

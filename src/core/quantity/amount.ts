@@ -1,5 +1,5 @@
-import type { Span } from './span';
-import { scaleSpan } from './span';
+import type { Range } from './span';
+import { scaleRange } from './span';
 import type { MassUnit, MeasureSystem, VolumeUnit } from './units';
 import { unitML } from './units';
 
@@ -63,27 +63,27 @@ export const isAsked = (word: VagueWord): boolean => VAGUE_ROW.get(word)?.asked 
 
 /** How much of an ingredient a line asks for. Every kind scales to any bottle. */
 export type Amount =
-  | { readonly kind: 'volume'; readonly value: Span; readonly unit: VolumeUnit }
-  | { readonly kind: 'mass'; readonly value: Span; readonly unit: MassUnit }
-  | { readonly kind: 'drops'; readonly value: Span }
-  | { readonly kind: 'drops-per-100mL'; readonly value: Span }
-  | { readonly kind: 'parts'; readonly value: Span }
-  | { readonly kind: 'percent'; readonly value: Span; readonly basis: PercentBasis }
-  | { readonly kind: 'grams-per-litre'; readonly value: Span }
-  | { readonly kind: 'pieces'; readonly value: Span; readonly juiceML: Span }
-  | { readonly kind: 'vague'; readonly word: VagueWord; readonly volumeML: Span }
+  | { readonly kind: 'volume'; readonly value: Range; readonly unit: VolumeUnit }
+  | { readonly kind: 'mass'; readonly value: Range; readonly unit: MassUnit }
+  | { readonly kind: 'drops'; readonly value: Range }
+  | { readonly kind: 'drops-per-100mL'; readonly value: Range }
+  | { readonly kind: 'parts'; readonly value: Range }
+  | { readonly kind: 'percent'; readonly value: Range; readonly basis: PercentBasis }
+  | { readonly kind: 'grams-per-litre'; readonly value: Range }
+  | { readonly kind: 'pieces'; readonly value: Range; readonly juiceML: Range }
+  | { readonly kind: 'vague'; readonly word: VagueWord; readonly volumeML: Range }
   | { readonly kind: 'to-fill' };
 
 /** How vague words are read, in mL: the table's own ranges. */
 export const VAGUE_ML = Object.fromEntries(
   VAGUE_AMOUNTS.map((v) => [v.word, { low: v.lowML, high: v.highML }]),
-) as Record<VagueWord, Span>;
+) as Record<VagueWord, Range>;
 
 /** Juice of one lemon in mL: about 47 g (USDA FoodData Central, memory), 45 to 50 mL taken. */
-export const LEMON_JUICE_ML: Span = { low: 45, high: 50 };
+export const LEMON_JUICE_ML: Range = { low: 45, high: 50 };
 
 /** An amount's own numbers, whatever its kind; null for "to fill", which has none. */
-export function amountSpan(amount: Amount): Span | null {
+export function amountRange(amount: Amount): Range | null {
   switch (amount.kind) {
     case 'to-fill':
       return null;
@@ -95,12 +95,12 @@ export function amountSpan(amount: Amount): Span | null {
 }
 
 /** The volume in mL that an amount states by itself, or null if it states none (mass, share, fill). */
-export function statedML(amount: Amount, system: MeasureSystem, dropsPerML: number): Span | null {
+export function statedML(amount: Amount, system: MeasureSystem, dropsPerML: number): Range | null {
   switch (amount.kind) {
     case 'volume':
-      return scaleSpan(amount.value, unitML(amount.unit, system));
+      return scaleRange(amount.value, unitML(amount.unit, system));
     case 'drops':
-      return scaleSpan(amount.value, 1 / dropsPerML);
+      return scaleRange(amount.value, 1 / dropsPerML);
     case 'pieces':
       return { low: amount.value.low * amount.juiceML.low, high: amount.value.high * amount.juiceML.high };
     case 'vague':
@@ -114,4 +114,4 @@ export function statedML(amount: Amount, system: MeasureSystem, dropsPerML: numb
 export const isVague = (amount: Amount): boolean =>
   amount.kind === 'vague' ||
   amount.kind === 'pieces' ||
-  (amountSpan(amount)?.low ?? 0) !== (amountSpan(amount)?.high ?? 0);
+  (amountRange(amount)?.low ?? 0) !== (amountRange(amount)?.high ?? 0);

@@ -1,7 +1,7 @@
 import { statedML, VAGUE_ML } from './amount';
 import { dropsPerMLFromWeight, dropsToML, wholeDrops } from './drops';
 import { powderMassG, powderVolumeML, SPOON_SPREAD } from './powder';
-import { between, exactly, middleOf, scaleSpan } from './span';
+import { between, pointRange, midpoint, scaleRange } from './span';
 
 describe('drops', () => {
   test('twenty to the mL, whole, and at least one', () => {
@@ -21,8 +21,8 @@ describe('powders by spoon', () => {
   const soda = { gPerML: 4.6 / 4.92892159375, spread: SPOON_SPREAD };
 
   test('a tablespoon of baking soda is 13.8 g, give or take a tenth', () => {
-    const mass = powderMassG(exactly(3 * 4.92892159375), soda);
-    expect(middleOf(mass)).toBeCloseTo(13.8, 6);
+    const mass = powderMassG(pointRange(3 * 4.92892159375), soda);
+    expect(midpoint(mass)).toBeCloseTo(13.8, 6);
     expect(mass.low).toBeCloseTo(13.8 * 0.9, 6);
     expect(mass.high).toBeCloseTo(13.8 * 1.1, 6);
     expect(powderVolumeML(4.6, soda)).toBeCloseTo(4.929, 3);
@@ -32,17 +32,17 @@ describe('powders by spoon', () => {
 describe('amounts', () => {
   test('a range keeps both ends', () => {
     expect(statedML({ kind: 'drops', value: between(15, 10) }, 'us', 20)).toEqual({ low: 0.5, high: 0.75 });
-    expect(scaleSpan(between(1, 2), 3)).toEqual({ low: 3, high: 6 });
+    expect(scaleRange(between(1, 2), 3)).toEqual({ low: 3, high: 6 });
   });
 
   // Common practice, no source: a squirt about 5 mL, a few drops 3 to 5 at twenty to the mL.
   test('vague words are ranges around what is common', () => {
-    expect(middleOf(VAGUE_ML.squirt)).toBe(5);
+    expect(midpoint(VAGUE_ML.squirt)).toBe(5);
     expect(VAGUE_ML['few-drops']).toEqual({ low: 3 / 20, high: 5 / 20 });
   });
 
   test('a mass or a share states no volume', () => {
-    expect(statedML({ kind: 'mass', value: exactly(5), unit: 'g' }, 'us', 20)).toBeNull();
-    expect(statedML({ kind: 'parts', value: exactly(5) }, 'us', 20)).toBeNull();
+    expect(statedML({ kind: 'mass', value: pointRange(5), unit: 'g' }, 'us', 20)).toBeNull();
+    expect(statedML({ kind: 'parts', value: pointRange(5) }, 'us', 20)).toBeNull();
   });
 });

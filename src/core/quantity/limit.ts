@@ -2,7 +2,7 @@
 const GRAIN = 1e-9;
 
 /** True if a figure is over a limit, not merely at it. */
-export const isOver = (figure: number, limit: number): boolean => figure > limit * (1 + GRAIN);
+export const exceeds = (figure: number, limit: number): boolean => figure > limit * (1 + GRAIN);
 
 /** True if a figure is at a limit or over it. */
-export const reaches = (figure: number, limit: number): boolean => figure >= limit * (1 - GRAIN);
+export const isAtLeast = (figure: number, limit: number): boolean => figure >= limit * (1 - GRAIN);

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { MOST_FILLS, measurePlan } from './measurePlan';
+import { MAX_FILLS, measurePlan } from './measurePlan';
 import { toolSet, type Tool } from './tools';
 import { unitML } from './units';
 
@@ -80,7 +80,7 @@ describe('against brute force', () => {
           } else {
             // More fills than brute force went through may come nearer, never farther.
             expect(error).toBeLessThanOrEqual(expected.error + 1e-9);
-            expect(fills).toBeLessThanOrEqual(Math.max(MOST_FILLS, Math.ceil(targetML / Math.max(...sizes))));
+            expect(fills).toBeLessThanOrEqual(Math.max(MAX_FILLS, Math.ceil(targetML / Math.max(...sizes))));
           }
         },
       ),

@@ -18,7 +18,7 @@ export interface MeasurePlan {
 }
 
 /** More fills than this is no way to measure: take a larger tool. */
-export const MOST_FILLS = 12;
+export const MAX_FILLS = 12;
 
 interface Fill {
   readonly tool: string;
@@ -88,7 +88,7 @@ function closestWith(targetML: number, sizes: readonly number[], fills: number):
 
 /**
  * The fewest level fills of the person's tools that come within `tolerancePercent` of a volume; among
- * equally few, the closest. If no plan of at most {@link MOST_FILLS} fills is close enough, the closest
+ * equally few, the closest. If no plan of at most {@link MAX_FILLS} fills is close enough, the closest
  * there is, with its error said.
  *
  * Exact: a bounded coin-change problem searched completely, one number of fills after another.
@@ -104,7 +104,7 @@ export function measurePlan(targetML: number, tools: readonly Tool[], toleranceP
   // Fewer fills than this fall short even with the largest tool; the last that falls short may still be the nearest.
   const fewest = Math.max(1, Math.ceil((targetML - allowedML) / (sizes[0] ?? 1) - 1e-9) - 1);
   let nearest: Found | null = null;
-  for (let fills = fewest; fills <= Math.max(fewest + 1, MOST_FILLS); fills++) {
+  for (let fills = fewest; fills <= Math.max(fewest + 1, MAX_FILLS); fills++) {
     const found = closestWith(targetML, sizes, fills);
     if (found && (nearest === null || found.errorML < nearest.errorML - 1e-9)) nearest = found;
     if (nearest && nearest.errorML <= allowedML + 1e-9) break;

@@ -1,4 +1,4 @@
-import type { Span } from './span';
+import type { Range } from './span';
 
 /** A powder's bulk density in g/mL as spooned, with its spread. */
 export interface BulkDensity {
@@ -11,7 +11,7 @@ export interface BulkDensity {
 export const SPOON_SPREAD = 0.1;
 
 /** The mass, with its spread, of a powder measured by volume. */
-export function powderMassG(volumeML: Span, bulk: BulkDensity): Span {
+export function powderMassG(volumeML: Range, bulk: BulkDensity): Range {
   return {
     low: volumeML.low * bulk.gPerML * (1 - bulk.spread),
     high: volumeML.high * bulk.gPerML * (1 + bulk.spread),

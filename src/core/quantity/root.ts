@@ -1,5 +1,5 @@
 /** The furthest a search goes; more steps than this would be our own mistake. */
-const MOST_STEPS = 200;
+const MAX_STEPS = 200;
 
 /**
  * The x between `low` and `high` at which a rising function reaches zero: regula falsi with the Illinois
@@ -17,7 +17,7 @@ export function rootOfRising(rising: (x: number) => number, low: number, high: n
   let fb = rising(b);
   if (fb <= 0) return b;
   let stayed: 'low' | 'high' | null = null;
-  for (let step = 0; step < MOST_STEPS && b - a > tolerance; step++) {
+  for (let step = 0; step < MAX_STEPS && b - a > tolerance; step++) {
     // Every fourth step halves the bracket, so that no shape of function can hold the search up.
     const x = step % 4 === 3 ? (a + b) / 2 : a + ((b - a) * -fa) / (fb - fa);
     const fx = rising(x);

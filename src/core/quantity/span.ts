@@ -3,22 +3,22 @@
  * An exact number has `low === high`. Spans carry the spread of a spoonful or of "10 to 15 drops"
  * through every later step, so that a verdict can be run at both ends.
  */
-export interface Span {
+export interface Range {
   readonly low: number;
   readonly high: number;
 }
 
 /** A span of one exact value. */
-export const exactly = (value: number): Span => ({ low: value, high: value });
+export const pointRange = (value: number): Range => ({ low: value, high: value });
 
 /** A span between two values given in either order. */
-export const between = (a: number, b: number): Span => ({ low: Math.min(a, b), high: Math.max(a, b) });
+export const between = (a: number, b: number): Range => ({ low: Math.min(a, b), high: Math.max(a, b) });
 
 /** The middle of a span: the value used where one number must stand for all of it. */
-export const middleOf = (span: Span): number => (span.low + span.high) / 2;
+export const midpoint = (range: Range): number => (range.low + range.high) / 2;
 
 /** A span multiplied by a factor that is zero or more. */
-export const scaleSpan = (span: Span, factor: number): Span => ({
-  low: span.low * factor,
-  high: span.high * factor,
+export const scaleRange = (range: Range, factor: number): Range => ({
+  low: range.low * factor,
+  high: range.high * factor,
 });

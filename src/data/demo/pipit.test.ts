@@ -1,10 +1,10 @@
 import {
   jointsOf,
-  envelopeOf,
+  toleranceOf,
   rankWays,
   SOILS,
   STARTER_FORMULAS,
-  USUAL_CIRCUMSTANCES,
+  DEFAULT_CONTEXT,
   weighSupplies,
   writeHomeFile,
   readHomeFile,
@@ -31,7 +31,7 @@ describe('the demo home', () => {
   });
 
   test('nothing was done aboard that Biscuit would rule out', () => {
-    const at = { ...USUAL_CIRCUMSTANCES, lives: home.settings.lives, hardnessMgPerL: home.settings.hardnessMgPerL };
+    const at = { ...DEFAULT_CONTEXT, lives: home.settings.lives, hardnessMgPerL: home.settings.hardnessMgPerL };
     const candidates = weighSupplies(
       { shelf: [], formulas: [...home.formulas, ...STARTER_FORMULAS], cupboard: null },
       at,
@@ -40,7 +40,7 @@ describe('the demo home', () => {
     for (const surface of home.surfaces) {
       const done = home.log.filter((e) => e.surface.id === surface.id && e.used.kind === 'formula');
       const soil = SOILS.find((s) => s.id === done[0]?.soil.id);
-      const envelope = envelopeOf(surface);
+      const envelope = toleranceOf(surface);
       if (!soil || !envelope) continue;
       const { ways } = rankWays(
         candidates,

@@ -5,7 +5,7 @@ import {
   labelOf,
   readRecipe,
   STARTER_FORMULAS,
-  USUAL_CIRCUMSTANCES,
+  DEFAULT_CONTEXT,
   vesselFacts,
   type Batch,
   type Formula,
@@ -135,10 +135,10 @@ function batch(made: Made, now: Date): Batch {
   const vessel = VESSELS.find((v) => v.id === made.vessel);
   if (!formula || !vessel) throw new Error(`The demo's batch ${made.id} names what is not there`);
   const evaluation = evaluate(formula, {
-    ...USUAL_CIRCUMSTANCES,
+    ...DEFAULT_CONTEXT,
     scope: formula.use,
     vessel: vesselFacts(vessel),
-    lives: SETTINGS.lives,
+    household: SETTINGS.lives,
     hardnessMgPerL: SETTINGS.hardnessMgPerL,
   });
   if (!evaluation.ok) throw new Error(`The demo's formula ${formula.id} does not come together`);

@@ -3,7 +3,7 @@ import {
   NO_RATING,
   SOILS,
   usedFormula,
-  USUAL_CIRCUMSTANCES,
+  DEFAULT_CONTEXT,
   type Formula,
   type LogEntry,
   type LogOutcome,
@@ -55,7 +55,7 @@ const SEASON: Readonly<Record<string, number>> = { stove: 55 };
 function used(formulas: readonly Formula[], id: string): Used {
   const formula = formulas.find((f) => f.id === id);
   if (!formula) throw new Error(`The demo's log names the formula ${id}, which is not there`);
-  const evaluation = evaluate(formula, { ...USUAL_CIRCUMSTANCES, scope: formula.use });
+  const evaluation = evaluate(formula, { ...DEFAULT_CONTEXT, scope: formula.use });
   if (!evaluation.ok) throw new Error(`The demo's formula ${id} does not come together`);
   return usedFormula(formula, evaluation.value.state);
 }

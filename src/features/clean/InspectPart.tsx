@@ -3,13 +3,13 @@ import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import {
   evaluate,
-  isOver,
+  isJobFinished,
   logEntrySchema,
-  checked,
+  validate,
   NO_RATING,
-  repeated,
+  repeatPart,
   usedFormula,
-  USUAL_CIRCUMSTANCES,
+  DEFAULT_CONTEXT,
   withPart,
   type Job,
   type JobPart,
@@ -44,7 +44,7 @@ const isNoted = (value: unknown): value is Noted | null =>
 
 /** What was used, as it is now. */
 function usedBy(part: JobPart): Used {
-  const result = evaluate(part.formula, { ...USUAL_CIRCUMSTANCES, scope: part.formula.use });
+  const result = evaluate(part.formula, { ...DEFAULT_CONTEXT, scope: part.formula.use });
   return result.ok
     ? usedFormula(part.formula, result.value.state)
     : { kind: 'bought', id: null, name: part.formula.name };
@@ -86,14 +86,14 @@ export function InspectPart({ job, part, timers, head }: Props) {
       notes: noted.notes.trim(),
       history: [],
     };
-    const good = checked<LogEntry>(logEntrySchema, entry);
+    const good = validate<LogEntry>(logEntrySchema, entry);
     if (!good.ok) {
       setWrong(good.problems.map((p) => p.message).join(' '));
       return;
     }
     const again = outcome === 'repeat';
-    const after = withPart(job, part.id, (p) => (again ? repeated(p) : { ...p, state: 'done', timerId: null }));
-    const over = isOver(after);
+    const after = withPart(job, part.id, (p) => (again ? repeatPart(p) : { ...p, state: 'done', timerId: null }));
+    const over = isJobFinished(after);
     const spent = timers.filter((t) => (over ? t.jobId === job.id : t.partId === part.id));
     const what: Write = {
       log: { put: [good.value], remove: [] },

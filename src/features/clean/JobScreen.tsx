@@ -1,7 +1,17 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { atStep, nextHands, stepOf, wantsOf, withPart, type Job, type JobPart, type Timer, type Wants } from '@/core';
+import {
+  atStep,
+  nextPart,
+  stepOf,
+  statusOf,
+  withPart,
+  type Job,
+  type JobPart,
+  type Timer,
+  type PartStatus,
+} from '@/core';
 import { useChangeJob, useJobs, useTimers, useWriteHome } from '@/data';
 import { Action, Body, Choice, Kind, Leads, Screen, Soft, SPACE, Title, useNotice, useNow } from '@/ui';
 import { InspectPart } from './InspectPart';
@@ -27,7 +37,7 @@ export function JobScreen() {
   return <Guide key={`${job.id} ${partId}`} job={job} timers={timers.data} partId={partId} />;
 }
 
-const WANTS: Readonly<Record<Wants, string>> = {
+const WANTS: Readonly<Record<PartStatus, string>> = {
   'off-now': 'off now',
   ready: 'ready',
   rewet: 'wet it',
@@ -44,10 +54,10 @@ function Guide({ job, timers, partId }: { job: Job; timers: readonly Timer[]; pa
   const change = useChangeJob();
   const write = useWriteHome();
   const [chosen, setChosen] = useState(partId);
-  const first = nextHands(job, timers, nowMs)?.part;
+  const first = nextPart(job, timers, nowMs)?.part;
   const part = job.parts.find((p) => p.id === chosen && p.state === 'open') ?? first ?? job.parts[0];
   if (!part) return null;
-  const wants = wantsOf(part, job, timers, nowMs);
+  const wants = statusOf(part, job, timers, nowMs);
   const put = (to: (p: JobPart) => JobPart): void => {
     setChosen(part.id);
     change.mutate(
@@ -90,7 +100,7 @@ function Guide({ job, timers, partId }: { job: Job; timers: readonly Timer[]; pa
           label="Parts of this job"
           options={job.parts.map((p) => ({
             value: p.id,
-            label: `${p.place.name}: ${WANTS[wantsOf(p, job, timers, nowMs)]}`,
+            label: `${p.place.name}: ${WANTS[statusOf(p, job, timers, nowMs)]}`,
           }))}
           chosen={[part.id]}
           onChoose={setChosen}

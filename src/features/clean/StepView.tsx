@@ -4,9 +4,9 @@ import { StyleSheet, View } from 'react-native';
 import {
   atStep,
   indexOfStep,
-  thingsIn,
+  ingredientsOfFormula,
   LOOK_BACK_DAYS,
-  meetings,
+  residueConflicts,
   residuesAt,
   startTimer,
   stepOf,
@@ -15,7 +15,7 @@ import {
   type GuideStep,
   type Job,
   type JobPart,
-  type Meeting,
+  type ResidueConflict,
   type Timer,
 } from '@/core';
 import { newId, useRecentLog, useRooms, useSettings, useWriteHome } from '@/data';
@@ -83,20 +83,20 @@ function timerFor(job: Job, part: JobPart, step: GuideStep, nowISO: string): Tim
 
 /** What of earlier jobs this part must not meet, looked at once more before it goes on: something may have been used since. */
 function useStops(part: JobPart): {
-  readonly stops: readonly Meeting[];
+  readonly stops: readonly ResidueConflict[];
   readonly known: boolean;
   readonly nowMs: number;
 } {
   const nowMs = useNow(60_000);
   const recent = useRecentLog(LOOK_BACK_DAYS);
   const rooms = useRooms();
-  const { lives } = useSettings();
+  const { lives: household } = useSettings();
   const small = rooms.data?.find((r) => r.id === part.place.roomId)?.small ?? false;
-  const met = meetings(
-    thingsIn(part.formula),
+  const met = residueConflicts(
+    ingredientsOfFormula(part.formula),
     residuesAt({ ...part.place, small }, recent.data ?? [], nowMs),
     nowMs,
-    lives,
+    household,
     small ? 'small' : 'large',
   );
   return { stops: met.filter((m) => m.level === 'danger'), known: recent.isSuccess, nowMs };

@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { edited, SOURCES, type LogEntry, type Meeting } from '@/core';
+import { editEntry, SOURCES, type LogEntry, type ResidueConflict } from '@/core';
 import { useWriteHome } from '@/data';
 import { capital, Action, agoText, Body, COLORS, FindingCard, Heading, Part, Soft, SPACE, useNotice } from '@/ui';
 import type { HeldWay } from './useWays';
@@ -21,7 +21,7 @@ export function Stopped({ stopped, nowMs }: { stopped: readonly HeldWay[]; nowMs
 }
 
 /** Each thing left from before, what it would do, what makes it safe, and the rinse to be written down. */
-export function StopCards({ stops, nowMs }: { stops: readonly Meeting[]; nowMs: number }) {
+export function StopCards({ stops, nowMs }: { stops: readonly ResidueConflict[]; nowMs: number }) {
   const write = useWriteHome();
   const say = useNotice();
   const once = stops.filter(
@@ -30,7 +30,7 @@ export function StopCards({ stops, nowMs }: { stops: readonly Meeting[]; nowMs: 
   const rinsed = (entry: LogEntry): void => {
     const at = new Date().toISOString();
     write.mutate(
-      { log: { put: [edited(entry, { rinsedAt: at }, at)], remove: [] } },
+      { log: { put: [editEntry(entry, { rinsedAt: at }, at)], remove: [] } },
       {
         onSuccess: () => say({ text: `Written down: ${entry.surface.name} rinsed after ${entry.used.name}.` }),
         onError: (error) => say({ text: `Not saved: ${error.message}. Try again.` }),

@@ -1,7 +1,7 @@
 import { activateKeepAwakeAsync, deactivateKeepAwake } from 'expo-keep-awake';
 import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { adjusted, ended, snoozed, timerAt, wetted, type EndReason, type Timer } from '@/core';
+import { adjustTimer, endTimer, snoozeTimer, timerAt, recordRewet, type EndReason, type Timer } from '@/core';
 import { useChangeTimer, useSettings } from '@/data';
 import {
   Action,
@@ -46,18 +46,18 @@ export function useWait(timer: Timer, onEnded: (timer: Timer) => void) {
   const wrong = (error: Error): void => say({ text: `Not saved: ${error.message}. Try again.` });
   const alter = (to: (now: Timer) => Timer): void => change.mutate({ id: timer.id, change: to }, { onError: wrong });
   return {
-    wet: () => alter((t) => wetted(t, new Date().toISOString())),
-    move: (minutes: number) => alter((t) => adjusted(t, minutes, Date.now())),
+    wet: () => alter((t) => recordRewet(t, new Date().toISOString())),
+    move: (minutes: number) => alter((t) => adjustTimer(t, minutes, Date.now())),
     again: () => {
       const minutes = snoozeOf(timer);
-      alter((t) => snoozed(t, new Date().toISOString(), minutes));
+      alter((t) => snoozeTimer(t, new Date().toISOString(), minutes));
       say({ text: `You will be told again in ${minutesText(minutes)}.` });
     },
     end: (reason: EndReason) => {
       const at = new Date().toISOString();
       change.mutate(
-        { id: timer.id, change: (t) => ended(t, at, reason) },
-        { onSuccess: (now) => onEnded(now ?? ended(timer, at, reason)), onError: wrong },
+        { id: timer.id, change: (t) => endTimer(t, at, reason) },
+        { onSuccess: (now) => onEnded(now ?? endTimer(timer, at, reason)), onError: wrong },
       );
     },
     busy: change.isPending,

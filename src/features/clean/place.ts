@@ -1,5 +1,5 @@
 import {
-  envelopeOf,
+  toleranceOf,
   jointsOf,
   SURFACES,
   type HomeSurface,
@@ -39,7 +39,7 @@ export function placeOf(key: string, surfaces: readonly HomeSurface[], rooms: re
     return { place, envelope, joints: jointsOf(envelope.id, []), own: null, room: null };
   }
   const own = surfaces.find((s) => s.id === key);
-  const envelope = own ? envelopeOf(own) : null;
+  const envelope = own ? toleranceOf(own) : null;
   if (!own || !envelope) return null;
   const room = rooms.find((r) => r.id === own.roomId) ?? null;
   return {

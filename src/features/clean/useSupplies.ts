@@ -1,20 +1,20 @@
 import { useMemo } from 'react';
 import {
-  isPastItsDay,
+  isExpired,
   STARTER_FORMULAS,
-  USUAL_CIRCUMSTANCES,
+  DEFAULT_CONTEXT,
   type RoomSize,
   weighSupplies,
   type Batch,
   type Candidate,
-  type Circumstances,
+  type EvaluationContext,
 } from '@/core';
 import { useBatches, useFormulas, usePantry, useSettings } from '@/data';
 
 export interface InTheHouse {
   /** Everything there is to clean with, weighed up once. */
   readonly candidates: readonly Candidate[];
-  readonly at: Circumstances;
+  readonly at: EvaluationContext;
   /** False if the cupboard is empty: then every ingredient counts as there. */
   readonly knowsCupboard: boolean;
   readonly ready: boolean;
@@ -23,7 +23,7 @@ export interface InTheHouse {
 /** The newest bottle of each formula that is still good. */
 function goodBottles(batches: readonly Batch[], nowISO: string): Batch[] {
   const good = batches
-    .filter((b) => b.state === 'kept' && !isPastItsDay(b, nowISO))
+    .filter((b) => b.state === 'kept' && !isExpired(b, nowISO))
     .sort((a, b) => b.madeAt.localeCompare(a.madeAt));
   return good.filter((b, i) => good.findIndex((o) => o.formula.id === b.formula.id) === i);
 }
@@ -36,12 +36,12 @@ export function useSupplies(room: RoomSize = 'large'): InTheHouse {
   const pantry = usePantry();
   const ready = batches.isSuccess && formulas.isSuccess && pantry.isSuccess;
   return useMemo(() => {
-    const at: Circumstances = {
-      ...USUAL_CIRCUMSTANCES,
+    const context: EvaluationContext = {
+      ...DEFAULT_CONTEXT,
       dropsPerML: settings.dropsPerML,
-      lives: settings.lives,
+      household: settings.lives,
       hardnessMgPerL: settings.hardnessMgPerL,
-      schools: settings.schools,
+      preferences: settings.schools,
       room,
     };
     const bottles = goodBottles(batches.data ?? [], new Date().toISOString());
@@ -54,9 +54,9 @@ export function useSupplies(room: RoomSize = 'large'): InTheHouse {
             formulas: [...(formulas.data ?? []), ...STARTER_FORMULAS].filter((f) => !made.has(f.id)),
             cupboard: cupboard.length > 0 ? cupboard : null,
           },
-          at,
+          context,
         )
       : [];
-    return { candidates, at, knowsCupboard: cupboard.length > 0, ready };
+    return { candidates, at: context, knowsCupboard: cupboard.length > 0, ready };
   }, [settings, batches.data, formulas.data, pantry.data, ready, room]);
 }

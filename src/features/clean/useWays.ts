@@ -1,11 +1,11 @@
 import { useMemo } from 'react';
 import {
-  thingsIn,
-  meetings,
+  ingredientsOfFormula,
+  residueConflicts,
   rankWays,
   residuesAt,
   type LogEntry,
-  type Meeting,
+  type ResidueConflict,
   type Settings,
   type Soil,
   type Way,
@@ -17,7 +17,7 @@ import type { InTheHouse } from './useSupplies';
 /** A way, with what it would meet of what is left from before. */
 export interface HeldWay {
   readonly way: Way;
-  readonly meets: readonly Meeting[];
+  readonly meets: readonly ResidueConflict[];
 }
 
 export interface FoundWays extends Omit<Ways, 'ways'> {
@@ -35,14 +35,16 @@ export function waysFor(
   recent: readonly LogEntry[],
   nowMs: number,
 ): FoundWays {
-  const at = { ...house.at, schools: { ...house.at.schools, ...chosen.own?.schools } };
+  const at = { ...house.at, schools: { ...house.at.preferences, ...chosen.own?.schools } };
   const air = { roomC: settings.roomC, humidityPercent: settings.humidityPercent };
   const found = rankWays(house.candidates, chosen.envelope, soil, at, air, chosen.joints);
   const residues = residuesAt({ ...chosen.place, small: chosen.room?.small ?? false }, recent, nowMs);
   const held = found.ways.map((way): HeldWay => ({
     way,
     meets:
-      residues.length === 0 ? [] : meetings(thingsIn(way.candidate.formula), residues, nowMs, settings.lives, at.room),
+      residues.length === 0
+        ? []
+        : residueConflicts(ingredientsOfFormula(way.candidate.formula), residues, nowMs, settings.lives, at.room),
   }));
   // What the person does it with comes first, as long as it is among the ways.
   const usual = chosen.own?.upkeep?.soilId === soil.id ? chosen.own.upkeep.formulaId : null;

@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { useEffect, useRef, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { nextEventMs, untold, withTold, type Timer, type TimerEvent } from '@/core';
+import { nextEventMs, dueEvents, markNotified, type Timer, type TimerEvent } from '@/core';
 import { useChangeTimer, useSettings, useTimers } from '@/data';
 import { ring, soundState, wakeSound } from '@/devices';
 import { Action, Body, COLORS, SPACE, timerPath } from '@/ui';
@@ -54,7 +54,7 @@ function useAlarms(): { readonly told: readonly Told[]; readonly close: (one: To
     const list = timers.data ?? [];
     const now = Date.now();
     const tell = async (timer: Timer): Promise<void> => {
-      const due = untold(timer, now);
+      const due = dueEvents(timer, now);
       const unkept = new Set(due.map((e) => e.key).filter((key) => notKept.current.get(timer.id)?.has(key)));
       notKept.current.set(timer.id, unkept);
       if (due.every((e) => unkept.has(e.key))) return;
@@ -63,8 +63,8 @@ function useAlarms(): { readonly told: readonly Told[]; readonly close: (one: To
         const kept = await mutateAsync({
           id: timer.id,
           change: (t) => {
-            mine = untold(t, now);
-            return mine.length === 0 ? t : withTold(t, now);
+            mine = dueEvents(t, now);
+            return mine.length === 0 ? t : markNotified(t, now);
           },
         });
         // Told by another tab, or ended there.

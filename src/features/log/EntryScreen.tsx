@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { checked, edited, logEntrySchema, type LogChange, type LogEntry } from '@/core';
+import { validate, editEntry, logEntrySchema, type LogChange, type LogEntry } from '@/core';
 import { useLog, useWriteHome } from '@/data';
 import { numberIn, readAs } from '@/devices';
 import {
@@ -69,7 +69,7 @@ function Entry({ entry }: { entry: LogEntry }) {
     );
   const rinse = (): void => {
     const at = new Date().toISOString();
-    write.mutate({ log: { put: [edited(entry, { rinsedAt: at }, at)], remove: [] } }, { onError: wrong });
+    write.mutate({ log: { put: [editEntry(entry, { rinsedAt: at }, at)], remove: [] } }, { onError: wrong });
   };
   const again =
     `/clean?surface=${encodeURIComponent(entry.surface.id ?? `any:${entry.surface.material ?? ''}`)}&soil=${entry.soil.id ?? ''}` as const;
@@ -109,7 +109,7 @@ function Entry({ entry }: { entry: LogEntry }) {
           onDone={(change) => {
             const at = new Date().toISOString();
             write.mutate(
-              { log: { put: [edited(entry, change, at)], remove: [] } },
+              { log: { put: [editEntry(entry, change, at)], remove: [] } },
               { onSuccess: () => setChanging(false), onError: wrong },
             );
           }}
@@ -233,7 +233,7 @@ function ChangeForm({
     strokes: numberIn(strokes),
     notes: notes.trim(),
   };
-  const good = checked<LogEntry>(logEntrySchema, { ...entry, ...change });
+  const good = validate<LogEntry>(logEntrySchema, { ...entry, ...change });
   const wrong = good.ok ? null : (good.problems[0]?.message ?? null);
   return (
     <Part>

@@ -1,21 +1,21 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import {
-  checked,
+  validate,
   evaluate,
   findIngredient,
   ingredientsUsed,
   INGREDIENTS,
   LOOK_BACK_DAYS,
   logEntrySchema,
-  meetings,
+  residueConflicts,
   NO_RATING,
   residuesAt,
   SOILS,
   SOURCES,
   STARTER_FORMULAS,
   usedFormula,
-  USUAL_CIRCUMSTANCES,
+  DEFAULT_CONTEXT,
   type LogEntry,
   type Used,
 } from '@/core';
@@ -87,7 +87,7 @@ export function NewEntryScreen() {
   const used = useMemo((): Used | null => {
     if (kind === 'formula') {
       if (!formula) return null;
-      const result = evaluate(formula, { ...USUAL_CIRCUMSTANCES, scope: formula.use });
+      const result = evaluate(formula, { ...DEFAULT_CONTEXT, scope: formula.use });
       return result.ok ? usedFormula(formula, result.value.state) : null;
     }
     if (bought) return { kind: 'bought', id: bought.id, name: bought.name };
@@ -100,7 +100,7 @@ export function NewEntryScreen() {
   const several = meant !== null && meant.known && meant.readings.length > 1;
   const meets =
     used && surface && recent.isSuccess && when === 'now'
-      ? meetings(
+      ? residueConflicts(
           ingredientsUsed(used),
           residuesAt(
             { surfaceId: surface.id, roomId: surface.roomId, small: room?.small ?? false },
@@ -117,7 +117,7 @@ export function NewEntryScreen() {
     if (!used || !surface) return;
     const at = new Date(Date.now() - AGO[when]).toISOString();
     const soil = SOILS.find((s) => s.id === surface.upkeep?.soilId);
-    const entry = checked<LogEntry>(logEntrySchema, {
+    const entry = validate<LogEntry>(logEntrySchema, {
       id: newId(),
       at,
       room: { id: surface.roomId, name: room?.name ?? '' },

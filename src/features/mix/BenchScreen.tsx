@@ -98,7 +98,7 @@ function Bench({ formula: kept }: { formula: Formula }) {
     [scale, asUsed, lastGood, use, settings],
   );
   const { formula } = aimed;
-  const { outcome, at } = useBench(formula, lastGood, place, aimed.aim);
+  const { outcome, at: context } = useBench(formula, lastGood, place, aimed.aim);
   const making = useDraft<Making | null>(`make/${kept.id}`, null, isMaking);
   const change = (part: Partial<Setting>): void => draft.set({ ...draft.value, ...part });
 
@@ -110,7 +110,7 @@ function Bench({ formula: kept }: { formula: Formula }) {
   const evaluation = outcome.ok ? outcome.value.evaluation : null;
   const danger = evaluation?.verdict === 'danger';
 
-  const dwell = evaluation && surface && soil ? dwellText(formula, surface, soil, at, settings) : null;
+  const dwell = evaluation && surface && soil ? dwellText(formula, surface, soil, context, settings) : null;
 
   const { makeIt, mixIt, apply, duplicate, removeIt, isSaving } = useBenchActions({
     kept,
@@ -186,7 +186,7 @@ function Bench({ formula: kept }: { formula: Formula }) {
               verdict={evaluation.verdict}
               findings={evaluation.findings}
               checked={evaluation.checked}
-              instead={{ formula, verdict: evaluation.verdict, at, onApply: apply }}
+              instead={{ formula, verdict: evaluation.verdict, at: context, onApply: apply }}
             />
           )}
         </View>
@@ -208,7 +208,7 @@ function Bench({ formula: kept }: { formula: Formula }) {
         <SurfaceCheck
           where={{ surface, soil, minutes: draft.value.minutes }}
           formula={formula}
-          at={at}
+          at={context}
           settings={settings}
           result={evaluation.surface}
           onChange={(w) => change({ surfaceId: w.surface?.id ?? null, soilId: w.soil?.id ?? null, minutes: w.minutes })}

@@ -79,7 +79,7 @@ function Table({ a, b }: { a: Formula; b: Formula }) {
   const to = second.value;
   const { lines, strengths, onlyA, onlyB } = compare(of, to);
   const money = (e: Evaluation): string => {
-    const cost = costOf(e.quantified, pantry);
+    const cost = costOf(e.resolved, pantry);
     if (!cost) return '–';
     return `${settings.currency}${cost.perL.toFixed(2)} a litre${cost.unpriced.length > 0 ? `, without ${cost.unpriced.join(', ')}` : ''}`;
   };

@@ -6,8 +6,8 @@ import {
   evaluate,
   INGREDIENTS,
   isStarter,
-  MOST_LINES,
-  type Circumstances,
+  MAX_LINES,
+  type EvaluationContext,
   type Evaluation,
   type Formula,
   type FormulaKind,
@@ -15,7 +15,7 @@ import {
   type UseForm,
   type Ingredient,
   type Line,
-  type Outcome,
+  type Result,
   type Remedy,
 } from '@/core';
 import { newId, useFormula, useSaveFormulas, useSettings } from '@/data';
@@ -62,7 +62,7 @@ export function EditScreen({ formulaId }: { formulaId: string | null }) {
 /** Why a formula cannot go on yet, or null. */
 function hindrance(formula: Formula, problem: string | null, unread: number): string | null {
   if (formula.lines.length === 0) return 'Add the first ingredient.';
-  if (formula.lines.length > MOST_LINES) return `A formula may have at most ${MOST_LINES} lines.`;
+  if (formula.lines.length > MAX_LINES) return `A formula may have at most ${MAX_LINES} lines.`;
   if (unread > 0) return 'One amount cannot be read yet.';
   if (problem) return problem;
   return formula.name.trim() === '' ? 'Give it a name: it goes on the label.' : null;
@@ -82,8 +82,8 @@ function Desk({ start }: { start: Formula }) {
   const [swapping, setSwapping] = useState<string | null>(null);
   const [asking, setAsking] = useState<string | null>(null);
 
-  const at = useMemo((): Circumstances => atOf(formula.use, settings), [formula.use, settings]);
-  const outcome = evaluatedOnce(formula, at);
+  const context = useMemo((): EvaluationContext => atOf(formula.use, settings), [formula.use, settings]);
+  const outcome = evaluatedOnce(formula, context);
   const evaluation = outcome?.ok ? outcome.value : null;
   const problem = outcome && !outcome.ok ? (outcome.problems[0]?.message ?? null) : null;
   const danger = evaluation?.verdict === 'danger';
@@ -151,7 +151,7 @@ function Desk({ start }: { start: Formula }) {
     const own = start.id !== 'new' && !isStarter(start);
     // What is kept is the formula as of the last key, weighed up once more.
     const last = editor.current();
-    const judged = evaluatedOnce(last, at);
+    const judged = evaluatedOnce(last, context);
     if (!judged?.ok || judged.value.verdict === 'danger') return;
     const made = checkFormula({ ...last, id: own ? start.id : newId(), name: last.name.trim() });
     if (!made.ok) {
@@ -184,7 +184,7 @@ function Desk({ start }: { start: Formula }) {
 
   const pinned = (
     <View style={styles.pinned}>
-      <Live editor={editor} at={at} />
+      <Live editor={editor} at={context} />
     </View>
   );
 
@@ -221,7 +221,7 @@ function Desk({ start }: { start: Formula }) {
         </View>
       </View>
       <AddLine measures={formula.measures} onLines={addLines} onIngredient={addIngredient} />
-      {outcome?.ok && (outcome.value.quantified.assumedBatch || formula.makesML !== null) && (
+      {outcome?.ok && (outcome.value.resolved.assumedBatch || formula.makesML !== null) && (
         <MakesField makesML={formula.makesML} onChange={setMakes} />
       )}
       <UseChoice use={formula.use} onChange={setUse} />
@@ -234,8 +234,8 @@ function Desk({ start }: { start: Formula }) {
   const shown = useDeferredValue(evaluation);
   const meant = useDeferredValue(formula);
   const judged = useMemo(
-    () => shown && <Judged evaluation={shown} formula={meant} at={at} onApply={apply} />,
-    [shown, meant, at, apply],
+    () => shown && <Judged evaluation={shown} formula={meant} at={context} onApply={apply} />,
+    [shown, meant, context, apply],
   );
 
   return (
@@ -256,7 +256,7 @@ function Desk({ start }: { start: Formula }) {
         <WhatIfSheet
           formula={formula}
           lineId={asking}
-          at={at}
+          at={context}
           onClose={() => setAsking(null)}
           onTake={(next2) => {
             editor.change(() => next2, null);
@@ -270,22 +270,22 @@ function Desk({ start }: { start: Formula }) {
 
 let known: {
   readonly formula: Formula;
-  readonly at: Circumstances;
-  readonly outcome: Outcome<Evaluation> | null;
+  readonly at: EvaluationContext;
+  readonly outcome: Result<Evaluation> | null;
 } | null = null;
 
 /** Weighs up a formula; the same one asked for again, by the strip and by the screen, is weighed up once. */
-function evaluatedOnce(formula: Formula, at: Circumstances): Outcome<Evaluation> | null {
-  if (known?.formula !== formula || known.at !== at) {
-    known = { formula, at, outcome: formula.lines.length > 0 ? evaluate(formula, at) : null };
+function evaluatedOnce(formula: Formula, context: EvaluationContext): Result<Evaluation> | null {
+  if (known?.formula !== formula || known.at !== context) {
+    known = { formula, at: context, outcome: formula.lines.length > 0 ? evaluate(formula, context) : null };
   }
   return known.outcome;
 }
 
 /** The verdict on every key at once: it follows the formula itself, and does not wait for the screen around it. */
-function Live({ editor, at }: { editor: Pick<Editor, 'current' | 'subscribe'>; at: Circumstances }) {
+function Live({ editor, at: context }: { editor: Pick<Editor, 'current' | 'subscribe'>; at: EvaluationContext }) {
   const formula = useSyncExternalStore(editor.subscribe, editor.current, editor.current);
-  const outcome = evaluatedOnce(formula, at);
+  const outcome = evaluatedOnce(formula, context);
   if (outcome?.ok) {
     const { verdict, findings } = outcome.value;
     return <VerdictStrip level={verdict} saying={firstSaying(verdict, findings)} />;

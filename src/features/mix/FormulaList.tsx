@@ -1,14 +1,7 @@
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import {
-  applicationOf,
-  evaluate,
-  resolveIngredient,
-  STARTER_FAMILIES,
-  USUAL_CIRCUMSTANCES,
-  type Formula,
-} from '@/core';
+import { applicationOf, evaluate, resolveIngredient, STARTER_FAMILIES, DEFAULT_CONTEXT, type Formula } from '@/core';
 import { useBatches, useFormulas, usePantry } from '@/data';
 import {
   Action,
@@ -66,7 +59,7 @@ const forms = new WeakMap<Formula, Only>();
 function formOf(formula: Formula): Only {
   let form = forms.get(formula);
   if (!form) {
-    const result = evaluate(formula, { ...USUAL_CIRCUMSTANCES, scope: formula.use });
+    const result = evaluate(formula, { ...DEFAULT_CONTEXT, scope: formula.use });
     form = result.ok ? applicationOf(formula, result.value.state) : 'film';
     forms.set(formula, form);
   }

@@ -16,7 +16,7 @@ interface Props {
 
 /** What was found in a pasted text, and how each of its lines was read. */
 export function HowRead({ read, onPut, onCorrect, onApply }: Props) {
-  const { formula, evaluation, at, corrections, disagreeing } = read;
+  const { formula, evaluation, at: context, corrections, disagreeing } = read;
   const disagrees = (item: ReadItem): boolean => item.kind === 'line' && disagreeing.has(item.text);
   return (
     <>
@@ -28,7 +28,7 @@ export function HowRead({ read, onPut, onCorrect, onApply }: Props) {
           checked={evaluation.checked}
           withoutBanner
           // What is open would be lost with the text that a remedy writes anew.
-          {...(read.waits === 0 ? { instead: { formula, verdict: evaluation.verdict, at, onApply } } : {})}
+          {...(read.waits === 0 ? { instead: { formula, verdict: evaluation.verdict, at: context, onApply } } : {})}
         />
       )}
       {formula && <UseChoice use={read.use} onChange={(use) => onPut({ use })} />}

@@ -1,13 +1,13 @@
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { remediesFor, type Circumstances, type Finding, type Formula, type Level, type Remedy } from '@/core';
+import { remediesFor, type EvaluationContext, type Finding, type Formula, type Level, type Remedy } from '@/core';
 import { Action, LEVEL_WORD, SPACE } from '@/ui';
 
 /** What the offers of a finding are worked out from. */
 export interface InsteadOf {
   readonly formula: Formula;
   readonly verdict: Level;
-  readonly at: Circumstances;
+  readonly at: EvaluationContext;
   readonly onApply: (remedy: Remedy) => void;
 }
 

@@ -9,7 +9,7 @@ import {
   toolSet,
   vesselFacts,
   vesselShape,
-  type Circumstances,
+  type EvaluationContext,
 } from '@/core';
 import { newId, useDraft, useMakeBatches, useSettings } from '@/data';
 import { Action, Body, Columns, Kind, readable, Screen, Soft, Title, useNotice, VerdictStrip, volumeText } from '@/ui';
@@ -67,8 +67,8 @@ function Steps({ making, put, clear, formulaId }: StepsProps) {
   const scale = useScale();
   const [byWeight, setByWeight] = useState(false);
   const { formula, vessel, aim } = making;
-  const at = useMemo(
-    (): Circumstances => ({
+  const context = useMemo(
+    (): EvaluationContext => ({
       ...atOf(formula.use, settings),
       headspacePercent: headspacePercent(vessel),
       vessel: vesselFacts(vessel),
@@ -76,8 +76,8 @@ function Steps({ making, put, clear, formulaId }: StepsProps) {
     [formula.use, settings, vessel],
   );
   const planned = useMemo(
-    () => evaluateAndPlan(formula, vessel, toolSet(settings.tools, settings.cup), at, undefined, aim),
-    [formula, vessel, settings, at, aim],
+    () => evaluateAndPlan(formula, vessel, toolSet(settings.tools, settings.cup), context, undefined, aim),
+    [formula, vessel, settings, context, aim],
   );
   if (!planned.ok) return <Body>{planned.problems[0]?.message}</Body>;
   const { plan, evaluation } = planned.value;
@@ -86,7 +86,7 @@ function Steps({ making, put, clear, formulaId }: StepsProps) {
   const poured = plan.lines.find((l) => l.line.id === last);
   const off = poured && !making.accepted.includes(poured.line.id) && isOff(making, poured) ? poured : null;
   const step = !making.labelled ? 0 : making.done.length + 1;
-  const now = asPoured(making, plan, at) ?? evaluation;
+  const now = asPoured(making, plan, context) ?? evaluation;
   const atOnce = isUsedAtOnce(now.state, formula.use);
 
   const finish = (): void => {
@@ -196,7 +196,7 @@ function Steps({ making, put, clear, formulaId }: StepsProps) {
         making={making}
         plan={plan}
         line={off}
-        at={at}
+        at={context}
         head={head}
         onRescale={() => put(withRescaled(making, plan))}
         onKeep={() => put({ ...making, accepted: [...making.accepted, off.line.id] })}

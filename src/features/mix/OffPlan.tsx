@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
-import type { Circumstances, PouredLine, PourPlan } from '@/core';
+import type { EvaluationContext, PouredLine, PourPlan } from '@/core';
 import { useSettings } from '@/data';
 import { Action, Body, Heading, Screen, VerdictStrip, volumeText } from '@/ui';
 import { asPoured, withRescaled, type Making } from './making';
@@ -11,7 +11,7 @@ interface OffProps {
   readonly making: Making;
   readonly plan: PourPlan;
   readonly line: PouredLine;
-  readonly at: Circumstances;
+  readonly at: EvaluationContext;
   readonly head: ReactNode;
   readonly onRescale: () => void;
   readonly onKeep: () => void;
@@ -19,11 +19,11 @@ interface OffProps {
 }
 
 /** Too much or too little went in: make the rest fit it, or leave it so; each with its verdict. */
-export function OffPlan({ making, plan, line, at, head, onRescale, onKeep, onBack }: OffProps) {
+export function OffPlan({ making, plan, line, at: context, head, onRescale, onKeep, onBack }: OffProps) {
   const settings = useSettings();
   const inML = making.poured[line.line.id] ?? 0;
   const over = inML - line.volumeML;
-  const kept = asPoured(making, plan, at);
+  const kept = asPoured(making, plan, context);
   const more = withRescaled(making, plan);
   const batchML = more.aim?.batchML ?? plan.batchML;
   const mostML = making.vessel.capacityML * 0.97 * plan.bottles;

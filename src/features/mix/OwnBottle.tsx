@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import {
-  checked,
+  validate,
   measuredCapacityML,
   profileOfMeasures,
   vesselProfile,
@@ -96,7 +96,7 @@ export function OwnBottle({ open, onClose, onSaved }: Props) {
     })();
     if (tried === null) return { vessel: null, problem: null };
     if (typeof tried === 'string') return { vessel: null, problem: tried };
-    const result = checked<Vessel>(vesselSchema, tried);
+    const result = validate<Vessel>(vesselSchema, tried);
     return result.ok
       ? { vessel: result.value, problem: null }
       : { vessel: null, problem: result.problems[0]?.message ?? 'Give a size from 10 to 100 000 mL.' };

@@ -5,8 +5,8 @@ import {
   checkFormula,
   formulaText,
   isStarter,
-  MOST_LINES,
-  MOST_TEXT,
+  MAX_LINES,
+  MAX_TEXT,
   readFormulaFile,
   type Correction,
   type Formula,
@@ -90,7 +90,7 @@ function Paste({ from }: { from: Formula | null }) {
     const file = await pickFile('.json,.txt,application/json,text/plain');
     if (file === null) return;
     if (!file.trimStart().startsWith('{')) {
-      put({ text: file.slice(0, MOST_TEXT) });
+      put({ text: file.slice(0, MAX_TEXT) });
       return;
     }
     const read = readFormulaFile(file);
@@ -111,7 +111,7 @@ function Paste({ from }: { from: Formula | null }) {
       });
       return;
     }
-    put({ ...EMPTY_PASTE, text: code.slice(0, MOST_TEXT) });
+    put({ ...EMPTY_PASTE, text: code.slice(0, MAX_TEXT) });
   };
 
   const goOn = (): void => {
@@ -145,7 +145,7 @@ function Paste({ from }: { from: Formula | null }) {
     problem === null &&
     nameWrong === null &&
     waits === 0 &&
-    formula.lines.length <= MOST_LINES &&
+    formula.lines.length <= MAX_LINES &&
     !save.isPending;
   const next = useMemo(
     () =>

@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import {
   amountText,
   lineText,
-  MOST_LINES,
+  MAX_LINES,
   searchIngredients,
   type Amount,
   type Correction,
@@ -19,7 +19,7 @@ export const UNREAD: Readonly<Record<UnreadBecause, string>> = {
   'not-understood': 'Not understood. A line looks like “1 cup white vinegar”; a note says nothing that goes in.',
   'title-with-ingredient': 'Is that only its name, or does it go in? If it goes in, say how much.',
   'which-recipe': 'A recipe begins here.',
-  'too-many-lines': `Not judged: only the first ${MOST_LINES} lines are. Paste one recipe, and leave the rest out.`,
+  'too-many-lines': `Not judged: only the first ${MAX_LINES} lines are. Paste one recipe, and leave the rest out.`,
   'too-long': 'Not read: it is too long. Paste the recipe alone.',
 };
 

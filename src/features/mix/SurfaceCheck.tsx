@@ -8,7 +8,7 @@ import {
   SOURCES,
   SURFACES,
   weighSupplies,
-  type Circumstances,
+  type EvaluationContext,
   type Finding,
   type Formula,
   type Settings,
@@ -39,7 +39,7 @@ export interface Where {
 interface Props {
   readonly where: Where;
   readonly formula: Formula;
-  readonly at: Circumstances;
+  readonly at: EvaluationContext;
   readonly settings: Settings;
   readonly result: SurfaceEvaluation | null;
   readonly onChange: (where: Where) => void;
@@ -65,14 +65,14 @@ const withJoint = (result: SurfaceEvaluation, joint: Finding): SurfaceEvaluation
 });
 
 /** Holds the mixture against a surface and what is on it, for as long as it is to stay on. */
-export function SurfaceCheck({ where, formula, at, settings, result, onChange }: Props) {
+export function SurfaceCheck({ where, formula, at: context, settings, result, onChange }: Props) {
   const [open, setOpen] = useState<'surface' | 'soil' | null>(null);
   const { surface, soil, minutes } = where;
   const joint = useMemo(() => {
     const joints = surface ? jointsOf(surface.id, []) : [];
-    const [weighed] = joints.length > 0 ? weighSupplies({ shelf: [formula], formulas: [], cupboard: [] }, at) : [];
-    return weighed ? jointsFinding(weighed.evaluation, joints, at.schools) : null;
-  }, [surface, formula, at]);
+    const [weighed] = joints.length > 0 ? weighSupplies({ shelf: [formula], formulas: [], cupboard: [] }, context) : [];
+    return weighed ? jointsFinding(weighed.evaluation, joints, context.preferences) : null;
+  }, [surface, formula, context]);
   const found = result && joint ? withJoint(result, joint) : result;
   return (
     <Part>
@@ -95,7 +95,7 @@ export function SurfaceCheck({ where, formula, at, settings, result, onChange }:
           ))}
         </View>
       )}
-      {surface && soil && <HowLong formula={formula} surface={surface} soil={soil} at={at} settings={settings} />}
+      {surface && soil && <HowLong formula={formula} surface={surface} soil={soil} at={context} settings={settings} />}
       {surface && <Soft>{surface.manner}</Soft>}
       <Picker
         title="Which surface?"
@@ -122,14 +122,14 @@ interface HowLongProps {
   readonly formula: Formula;
   readonly surface: Surface;
   readonly soil: Soil;
-  readonly at: Circumstances;
+  readonly at: EvaluationContext;
   readonly settings: Settings;
 }
 
 /** The best way with a formula for a soil on a surface, of whose joints nothing is known; none if it has no place there. */
-function wayOf({ formula, surface, soil, at, settings }: HowLongProps) {
-  const weighed = weighSupplies({ shelf: [formula], formulas: [], cupboard: [] }, at);
-  return rankWays(weighed, surface, soil, at, settings, jointsOf(surface.id, []));
+function wayOf({ formula, surface, soil, at: context, settings }: HowLongProps) {
+  const weighed = weighSupplies({ shelf: [formula], formulas: [], cupboard: [] }, context);
+  return rankWays(weighed, surface, soil, context, settings, jointsOf(surface.id, []));
 }
 
 /** How long it stays on, as the label says it; null where it has no place there. */
@@ -137,10 +137,10 @@ export function dwellText(
   formula: Formula,
   surface: Surface,
   soil: Soil,
-  at: Circumstances,
+  context: EvaluationContext,
   settings: Settings,
 ): string | null {
-  const dwell = wayOf({ formula, surface, soil, at, settings }).ways[0]?.dwell;
+  const dwell = wayOf({ formula, surface, soil, at: context, settings }).ways[0]?.dwell;
   if (!dwell) return null;
   const on = surface.name.toLowerCase();
   return dwell.longestMinutes > dwell.bestMinutes
@@ -149,10 +149,10 @@ export function dwellText(
 }
 
 /** Whether it lifts what is there, and how long it wants: useful, best, longest. */
-function HowLong({ formula, surface, soil, at, settings }: HowLongProps) {
+function HowLong({ formula, surface, soil, at: context, settings }: HowLongProps) {
   const { ways, ruledOut } = useMemo(
-    () => wayOf({ formula, surface, soil, at, settings }),
-    [formula, surface, soil, at, settings],
+    () => wayOf({ formula, surface, soil, at: context, settings }),
+    [formula, surface, soil, context, settings],
   );
   const way = ways[0];
   if (!way) return <Body testID="how-long">{ruledOut[0]?.why ?? ''}</Body>;

@@ -7,7 +7,7 @@ import {
   whatIf,
   whatIfAt,
   withAmount,
-  type Circumstances,
+  type EvaluationContext,
   type Formula,
   type WhatIfPoint,
 } from '@/core';
@@ -19,7 +19,7 @@ const WhatIfChart = lazy(() => import('./WhatIfChart'));
 interface Props {
   readonly formula: Formula;
   readonly lineId: string;
-  readonly at: Circumstances;
+  readonly at: EvaluationContext;
   readonly onClose: () => void;
   readonly onTake: (formula: Formula) => void;
 }
@@ -48,14 +48,14 @@ const ALL: readonly Shown[] = [
 const STEPS = 100;
 
 /** Drags one line's amount: how pH, strength, leftovers, gas and verdict move, before anything is changed. */
-export function WhatIfSheet({ formula, lineId, at, onClose, onTake }: Props) {
+export function WhatIfSheet({ formula, lineId, at: context, onClose, onTake }: Props) {
   const { width } = useWindowDimensions();
   const line = formula.lines.find((l) => l.id === lineId);
   const present = line ? (amountNumber(line.amount) ?? 0) : 0;
-  const points = useMemo(() => whatIf(formula, lineId, at), [formula, lineId, at]);
+  const points = useMemo(() => whatIf(formula, lineId, context), [formula, lineId, context]);
   const [amount, setAmount] = useState(present);
   const [which, setWhich] = useState<string | null>(null);
-  const here = useMemo(() => whatIfAt(formula, lineId, amount, at), [formula, lineId, amount, at]);
+  const here = useMemo(() => whatIfAt(formula, lineId, amount, context), [formula, lineId, amount, context]);
   const moving = ALL.filter((s) => {
     const values = points.flatMap((p) => s.of(p) ?? []);
     return values.length > 1 && Math.max(...values) - Math.min(...values) > 0.01;

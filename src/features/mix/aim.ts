@@ -5,9 +5,9 @@ import {
   dilutedWith,
   evaluate,
   fromWhatThereIs,
-  mostTimes,
+  maxTimes,
   resolveIngredient,
-  type Circumstances,
+  type EvaluationContext,
   type Formula,
   type Have,
   type Vessel,
@@ -68,13 +68,19 @@ const ASKED: Record<Exclude<AimKind, 'fill'>, string> = {
 };
 
 /** Works out how much is to be made. What cannot be worked out yet is asked for; the bottle is full meanwhile. */
-export function aimOf(setting: AimSetting, formula: Formula, vessel: Vessel, fullML: number, at: Circumstances): Aimed {
+export function aimOf(
+  setting: AimSetting,
+  formula: Formula,
+  vessel: Vessel,
+  fullML: number,
+  context: EvaluationContext,
+): Aimed {
   const plain: Aimed = { formula, aim: null, inBottle: true, saying: null, problem: null };
   if (setting.kind === 'fill') return plain;
   const no = (problem: string): Aimed => ({ ...plain, problem });
-  const judged = evaluate(formula, at);
+  const judged = evaluate(formula, context);
   if (!judged.ok) return plain;
-  const { quantified, state } = judged.value;
+  const { resolved: quantified, state } = judged.value;
   const some = (batchML: number, saying: string): Aimed => {
     if (!(batchML > 0)) return no(ASKED[setting.kind as Exclude<AimKind, 'fill'>]);
     if (batchML > LARGEST_ML)
@@ -110,7 +116,7 @@ export function aimOf(setting: AimSetting, formula: Formula, vessel: Vessel, ful
       return some(made.batchML, `It makes ${volumeText(made.batchML)}: the ${name} runs out first.`);
     }
     case 'concentrate': {
-      const most = mostTimes(quantified);
+      const most = maxTimes(quantified);
       const times = measureIn(setting.times);
       const made = concentrated(formula, quantified, times);
       if (!made.ok) return no(made.problems[0]?.message ?? ASKED.concentrate);

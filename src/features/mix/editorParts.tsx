@@ -1,6 +1,6 @@
 import { memo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { Circumstances, Evaluation, Formula, Remedy } from '@/core';
+import type { EvaluationContext, Evaluation, Formula, Remedy } from '@/core';
 import { measureIn, readAs } from '@/devices';
 import { Action, Body, COLORS, Field, Part, SPACE, Soft } from '@/ui';
 import { Strengths } from './Strengths';
@@ -11,12 +11,12 @@ import { Verdict } from './Verdict';
 interface JudgedProps {
   readonly evaluation: Evaluation;
   readonly formula: Formula;
-  readonly at: Circumstances;
+  readonly at: EvaluationContext;
   readonly onApply: (remedy: Remedy) => void;
 }
 
 /** The reasons of a verdict, what to do instead, and what the mixture is. */
-export const Judged = memo(function Judged({ evaluation, formula, at, onApply }: JudgedProps) {
+export const Judged = memo(function Judged({ evaluation, formula, at: context, onApply }: JudgedProps) {
   const { verdict, findings } = evaluation;
   return (
     <View style={styles.column}>
@@ -25,7 +25,7 @@ export const Judged = memo(function Judged({ evaluation, formula, at, onApply }:
         findings={findings}
         checked={evaluation.checked}
         withoutBanner
-        instead={{ formula, verdict, at, onApply }}
+        instead={{ formula, verdict, at: context, onApply }}
       />
       {verdict !== 'danger' && <Strengths evaluation={evaluation} fillML={1000} perLitre />}
     </View>

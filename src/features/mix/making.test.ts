@@ -1,4 +1,4 @@
-import { evaluateAndPlan, STARTER_FORMULAS, toolSet, USUAL_CIRCUMSTANCES, type Formula, type Vessel } from '@/core';
+import { evaluateAndPlan, STARTER_FORMULAS, toolSet, DEFAULT_CONTEXT, type Formula, type Vessel } from '@/core';
 import { aimOf, FILL, type AimSetting } from './aim';
 import { changed, deskOf, isDesk, redone, undone, withTyped } from './desk';
 import { typedAmount } from './LineEditor';
@@ -16,10 +16,10 @@ import {
 
 const starter = (id: string): Formula => STARTER_FORMULAS.find((f) => f.id === `starter-${id}`)!;
 const vessel: Vessel = { id: 'v', name: 'V', shape: 'straight-spray', capacityML: 500, material: 'hdpe', opaque: true };
-const at = USUAL_CIRCUMSTANCES;
+const context = DEFAULT_CONTEXT;
 
 const planOf = (making: Making) => {
-  const result = evaluateAndPlan(making.formula, vessel, toolSet(['jug'], 'metric'), at, undefined, making.aim);
+  const result = evaluateAndPlan(making.formula, vessel, toolSet(['jug'], 'metric'), context, undefined, making.aim);
   if (!result.ok) throw new Error('plan');
   return result.value;
 };
@@ -66,14 +66,14 @@ describe('mixing step by step', () => {
     const whole = withPoured(more, next, toPourML(more, next));
     expect(nextLine(whole, larger)).toBeNull();
     expect(larger.lines.some((l) => isOff(whole, l))).toBe(false);
-    expect(asPoured(whole, larger, at)!.state.aceticAcidPercentWV).toBeCloseTo(1, 1);
+    expect(asPoured(whole, larger, context)!.state.aceticAcidPercentWV).toBeCloseTo(1, 1);
   });
 
   test('left as it is, the batch says what is in it', () => {
     const [water, vinegar] = plan.lines;
     const over = withPoured(withPoured(start, water!, water!.volumeML), vinegar!, 2 * vinegar!.volumeML);
     // 180 in 540 instead of 90 in 450: 5 % × a third.
-    expect(asPoured(over, plan, at)!.state.aceticAcidPercentWV).toBeCloseTo(5 / 3, 1);
+    expect(asPoured(over, plan, context)!.state.aceticAcidPercentWV).toBeCloseTo(5 / 3, 1);
   });
 
   test('several bottles are several batches, each with an id of its own', () => {
@@ -99,7 +99,7 @@ describe('mixing step by step', () => {
 
 describe('how much to make', () => {
   const wall = starter('wall');
-  const aim = (part: Partial<AimSetting>) => aimOf({ ...FILL, ...part }, wall, vessel, 450, at);
+  const aim = (part: Partial<AimSetting>) => aimOf({ ...FILL, ...part }, wall, vessel, 450, context);
 
   test.each([
     ['several', { kind: 'several' as const, bottles: '3' }, 1350, 3],

@@ -6,7 +6,7 @@ import {
   rescaled,
   vesselFacts,
   type Batch,
-  type Circumstances,
+  type EvaluationContext,
   type Evaluation,
   type Formula,
   type PouredLine,
@@ -84,8 +84,8 @@ export function withRescaled(making: Making, plan: PourPlan): Making {
 }
 
 /** What is in the bottle once all is in, weighed up. */
-export const asPoured = (making: Making, plan: PourPlan, at: Circumstances): Evaluation | null => {
-  const result = evaluateAsPoured(making.formula, plan.lines, making.poured, at);
+export const asPoured = (making: Making, plan: PourPlan, context: EvaluationContext): Evaluation | null => {
+  const result = evaluateAsPoured(making.formula, plan.lines, making.poured, context);
   return result.ok ? result.value : null;
 };
 

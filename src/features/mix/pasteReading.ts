@@ -1,14 +1,14 @@
 import {
-  besideOf,
+  recipeTextOf,
   disagreements,
   evaluate,
   formulaFromReading,
   isDoubtful,
   isOpen,
-  MOST_LINES,
-  MOST_TEXT,
+  MAX_LINES,
+  MAX_TEXT,
   readRecipe,
-  type Circumstances,
+  type EvaluationContext,
   type Corrections,
   type Evaluation,
   type Formula,
@@ -53,7 +53,7 @@ export interface PasteReading {
   readonly name: string;
   /** Null while no ingredient is found. */
   readonly formula: Formula | null;
-  readonly at: Circumstances;
+  readonly at: EvaluationContext;
   /** Null without a formula, or where its amounts do not come together. */
   readonly evaluation: Evaluation | null;
   readonly problem: string | null;
@@ -80,11 +80,11 @@ export function readPaste(draft: PasteDraft, settings: Settings): PasteReading {
   const use = draft.use ?? reading.header.use ?? 'stored';
   const read = formulaFromReading(reading, 'reading', 'My recipe', cup);
   const formula = read && { ...read, use, measures: cup };
-  const at = atOf(use, settings);
+  const context = atOf(use, settings);
   // A hazard in an entry that is asked about anyway is one question with it.
   const open = new Set(reading.items.flatMap((i) => (i.kind === 'unread' ? [i.key] : [])));
   const hazards = reading.hazards.filter((h) => !open.has(h.key));
-  const outcome = formula && evaluate(formula, at, besideOf(reading));
+  const outcome = formula && evaluate(formula, context, recipeTextOf(reading));
   const disagreeing = new Set(
     formula ? disagreements(formula, settings.dropsPerML).flatMap((d) => d.line.text ?? []) : [],
   );
@@ -96,7 +96,7 @@ export function readPaste(draft: PasteDraft, settings: Settings): PasteReading {
     use,
     name: draft.name ?? formula?.name ?? '',
     formula,
-    at,
+    at: context,
     evaluation: outcome?.ok ? outcome.value : null,
     problem: outcome && !outcome.ok ? (outcome.problems[0]?.message ?? null) : null,
     disagreeing,
@@ -127,9 +127,9 @@ export const lineNumber = (text: string, at: number): number => text.slice(0, at
 /** Words on how a text stands: what to do next, or why it cannot go on. */
 export function standing({ text, formula, problem, doubtful, waits, hazards }: PasteReading): string {
   if (text.trim() === '') return 'Paste or type a list of ingredients, one a line.';
-  if (text.length > MOST_TEXT) return `Only the first ${MOST_TEXT} characters are read.`;
+  if (text.length > MAX_TEXT) return `Only the first ${MAX_TEXT} characters are read.`;
   if (!formula) return 'No ingredient found yet. A line looks like "1 cup white vinegar" or "10 drops lavender oil".';
-  if (formula.lines.length > MOST_LINES) return `A formula may have at most ${MOST_LINES} lines.`;
+  if (formula.lines.length > MAX_LINES) return `A formula may have at most ${MAX_LINES} lines.`;
   if (problem) return problem;
   if (waits > 0)
     return waits === 1 ? 'One question is open: answer it above.' : `${waits} questions are open: answer them above.`;

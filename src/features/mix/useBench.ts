@@ -1,14 +1,14 @@
 import { useMemo } from 'react';
 import {
-  USUAL_CIRCUMSTANCES,
+  DEFAULT_CONTEXT,
   evaluateAndPlan,
-  NOTHING_BESIDE,
+  NO_TEXT,
   toolSet,
   vesselFacts,
-  type Circumstances,
+  type EvaluationContext,
   type Evaluation,
   type Formula,
-  type Outcome,
+  type Result,
   type PourPlan,
   type Settings,
   type Soil,
@@ -18,8 +18,8 @@ import {
 import { useSettings } from '@/data';
 
 export interface OnBench {
-  readonly outcome: Outcome<{ readonly evaluation: Evaluation; readonly plan: PourPlan }>;
-  readonly at: Circumstances;
+  readonly outcome: Result<{ readonly evaluation: Evaluation; readonly plan: PourPlan }>;
+  readonly at: EvaluationContext;
 }
 
 /** Headspace to leave: room to shake in a bottle, room to stir in an open tub. */
@@ -29,13 +29,13 @@ export const headspacePercent = (vessel: Vessel): number => (vessel.shape === 't
 export const fillOf = (vessel: Vessel): number => vessel.capacityML * (1 - headspacePercent(vessel) / 100);
 
 /** A home's circumstances for a formula of this use, before a bottle and a place are chosen. */
-export const atOf = (use: Formula['use'], settings: Settings): Circumstances => ({
-  ...USUAL_CIRCUMSTANCES,
+export const atOf = (use: Formula['use'], settings: Settings): EvaluationContext => ({
+  ...DEFAULT_CONTEXT,
   scope: use,
   dropsPerML: settings.dropsPerML,
-  lives: settings.lives,
+  household: settings.lives,
   hardnessMgPerL: settings.hardnessMgPerL,
-  schools: settings.schools,
+  preferences: settings.schools,
 });
 
 /** Where a mixture is to be used; nothing of it need be known. */
@@ -57,8 +57,8 @@ export function useBench(
   aim: { readonly batchML: number; readonly bottles: number } | null = null,
 ): OnBench {
   const settings = useSettings();
-  const at = useMemo(
-    (): Circumstances => ({
+  const context = useMemo(
+    (): EvaluationContext => ({
       ...atOf(formula.use, settings),
       surface,
       soil,
@@ -69,8 +69,8 @@ export function useBench(
     [formula, vessel, surface, soil, dwellMinutes, settings],
   );
   const outcome = useMemo(
-    () => evaluateAndPlan(formula, vessel, toolSet(settings.tools, settings.cup), at, NOTHING_BESIDE, aim),
-    [formula, at, vessel, settings, aim],
+    () => evaluateAndPlan(formula, vessel, toolSet(settings.tools, settings.cup), context, NO_TEXT, aim),
+    [formula, context, vessel, settings, aim],
   );
-  return { outcome, at };
+  return { outcome, at: context };
 }

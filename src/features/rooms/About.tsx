@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { checked, homeSurfaceSchema, questionsAbout, SCHOOLS, SURFACES, type HomeSurface } from '@/core';
+import { validate, homeSurfaceSchema, questionsAbout, DISPUTED_ADVICE, SURFACES, type HomeSurface } from '@/core';
 import { useSettings } from '@/data';
 import { numberIn, readAs } from '@/devices';
 import { Body, Choice, Field, Heading, Part, Row, Soft, SPACE } from '@/ui';
@@ -18,7 +18,7 @@ export function About({ surface, onPut, onMaterial }: Props) {
   const settings = useSettings();
   const ask = questionsAbout(surface.surfaceId);
   const material = SURFACES.find((s) => s.id === surface.surfaceId);
-  const schools = SCHOOLS.filter((s) => material?.schools.some((m) => m.school === s.id));
+  const schools = DISPUTED_ADVICE.filter((s) => material?.schools.some((m) => m.school === s.id));
   return (
     <Part>
       <Heading>What it is</Heading>
@@ -95,7 +95,7 @@ export function About({ surface, onPut, onMaterial }: Props) {
 }
 
 function wrongIn(surface: HomeSurface): string | null {
-  const result = checked<HomeSurface>(homeSurfaceSchema, surface);
+  const result = validate<HomeSurface>(homeSurfaceSchema, surface);
   return result.ok ? null : (result.problems[0]?.message ?? null);
 }
 

@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { edited, lastBySurface, residuesAt, SOILS, STARTER_FORMULAS, SURFACES, type HomeSurface } from '@/core';
+import { editEntry, lastBySurface, residuesAt, SOILS, STARTER_FORMULAS, SURFACES, type HomeSurface } from '@/core';
 import { useChangeSurface, useFormulas, useLog, useRooms, useSurfaces, useWriteHome } from '@/data';
 import {
   Action,
@@ -143,7 +143,7 @@ function LastUsed({ surface }: { surface: HomeSurface }) {
               const at = new Date().toISOString();
               write.mutate({
                 log: {
-                  put: left.map(({ entry }) => edited(entry, { rinsedAt: at }, at)),
+                  put: left.map(({ entry }) => editEntry(entry, { rinsedAt: at }, at)),
                   remove: [],
                 },
               });

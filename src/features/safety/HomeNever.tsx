@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { neverMeetIn, type NeverMeet } from '@/core';
+import { incompatiblePairs, type IncompatiblePair } from '@/core';
 import { saveFile, useBatches, useLog, usePantry, useSettings } from '@/data';
 import { printedPage, type PageBlock } from '@/print';
 import { Action, Body, capital, Heading, Part, Soft, SPACE, useNotice, VerdictMark } from '@/ui';
@@ -12,7 +12,7 @@ interface Reason {
 }
 
 /** Pairs of the same reason together: one thing, and all that it must not meet. */
-function byReason(found: readonly NeverMeet[]): Reason[] {
+function byReason(found: readonly IncompatiblePair[]): Reason[] {
   const reasons = new Map<string, Reason>();
   for (const { names, finding } of found) {
     const before = reasons.get(finding.code);
@@ -45,7 +45,7 @@ export function HomeNever() {
   const [reasons, setReasons] = useState<readonly Reason[] | null>(null);
   const look = (): void => {
     const things = thingsInHome(pantry.data ?? [], { batches: batches.data ?? [], log: log.data?.entries ?? [] });
-    setReasons(byReason(neverMeetIn(things)));
+    setReasons(byReason(incompatiblePairs(things)));
   };
   const print = async (): Promise<void> => {
     const numbers = [

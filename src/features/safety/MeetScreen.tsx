@@ -3,14 +3,14 @@ import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import {
   listOf,
-  mayMeet,
+  compatibilityReport,
   plural,
   searchIngredients,
   SOURCES,
   type Finding,
   type Level,
-  type MeetingAnswer,
-  type MeetingThing,
+  type CompatibilityAnswer,
+  type NamedSubstance,
   type Scope,
 } from '@/core';
 import { useBatches, useLog, usePantry, useSettings } from '@/data';
@@ -69,7 +69,7 @@ interface Props {
 /** May these meet? Two or more things, by any name; what happens in a bottle, on a surface, in the air, in a drain. */
 export function MeetScreen({ asked }: Props) {
   const router = useRouter();
-  const { lives } = useSettings();
+  const { lives: household } = useSettings();
   const pantry = usePantry();
   const batches = useBatches();
   const log = useLog();
@@ -79,7 +79,10 @@ export function MeetScreen({ asked }: Props) {
     [batches.data, log.data],
   );
   const things = useMemo(() => asked.map((key) => thingOf(key, around)), [asked, around]);
-  const answer = useMemo(() => (things.length > 1 ? mayMeet(things, lives) : null), [things, lives]);
+  const answer = useMemo(
+    () => (things.length > 1 ? compatibilityReport(things, household) : null),
+    [things, household],
+  );
   const show = (keys: readonly string[]): void => router.replace(meetAddress(...keys));
   const add = (...names: readonly string[]): void => {
     setText('');
@@ -182,7 +185,7 @@ function Kinds({
   things,
   onChoose,
 }: {
-  things: readonly MeetingThing[];
+  things: readonly NamedSubstance[];
   onChoose: (at: number, name: string) => void;
 }) {
   return (
@@ -210,7 +213,7 @@ interface Reason {
 }
 
 /** Each finding once, with the places it holds in. */
-function reasonsOf(answers: readonly MeetingAnswer[]): Reason[] {
+function reasonsOf(answers: readonly CompatibilityAnswer[]): Reason[] {
   const reasons = new Map<string, Reason>();
   for (const { scope, findings } of answers) {
     for (const finding of findings) {
@@ -223,7 +226,7 @@ function reasonsOf(answers: readonly MeetingAnswer[]): Reason[] {
 }
 
 /** Why: what hurts or undoes itself open, what is only to mind behind one tap. */
-function Reasons({ answers }: { answers: readonly MeetingAnswer[] }) {
+function Reasons({ answers }: { answers: readonly CompatibilityAnswer[] }) {
   const [all, setAll] = useState(false);
   const reasons = reasonsOf(answers);
   const grave = reasons.filter(({ finding }) => finding.level !== 'caution');

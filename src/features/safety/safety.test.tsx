@@ -1,6 +1,6 @@
 import { fireEvent, screen } from '@testing-library/react-native';
 import { Linking } from 'react-native';
-import { DEFAULT_SETTINGS, EMPTY_HOME, evaluate, formulaFromReading, readRecipe, USUAL_CIRCUMSTANCES } from '@/core';
+import { DEFAULT_SETTINGS, EMPTY_HOME, evaluate, formulaFromReading, readRecipe, DEFAULT_CONTEXT } from '@/core';
 import { renderIn } from '@/testing/renderIn';
 import { SafetyScreen } from './SafetyScreen';
 
@@ -50,7 +50,7 @@ test.each([
   ['Anything that fizzes and a closed cap', '1 cup vinegar\n1/4 cup baking soda'],
 ])('%s: %j is a danger by the rules, too', async (words, text) => {
   const formula = formulaFromReading(readRecipe(text, { measures: 'us' }), text, 'Pair', 'us');
-  const result = evaluate(formula!, { ...USUAL_CIRCUMSTANCES, scope: 'stored' });
+  const result = evaluate(formula!, { ...DEFAULT_CONTEXT, scope: 'stored' });
   expect(result.ok && result.value.verdict).toBe('danger');
   await renderIn(<SafetyScreen />);
   expect(screen.getByText(words)).toBeTruthy();

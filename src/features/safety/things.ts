@@ -2,10 +2,10 @@ import {
   ingredientById,
   ingredientOfLine,
   ingredientsUsed,
-  thingNamed,
+  substanceNamed,
   type Batch,
   type LogEntry,
-  type MeetingThing,
+  type NamedSubstance,
   type PantryItem,
 } from '@/core';
 
@@ -26,21 +26,21 @@ export interface Around {
   readonly log: readonly LogEntry[];
 }
 
-const bottle = (batch: Batch): MeetingThing => ({
+const bottle = (batch: Batch): NamedSubstance => ({
   name: batch.formula.name,
   readings: [batch.formula.lines.map(ingredientOfLine)],
   understood: batch.formula.lines.every((l) => l.ingredient.kind !== 'unknown'),
   unknownKind: false,
 });
 
-function used(entry: LogEntry): MeetingThing {
-  if (entry.used.kind === 'bought' && entry.used.id === null) return thingNamed(entry.used.name);
+function used(entry: LogEntry): NamedSubstance {
+  if (entry.used.kind === 'bought' && entry.used.id === null) return substanceNamed(entry.used.name);
   const { readings, known } = ingredientsUsed(entry.used);
   return { name: entry.used.name, readings, understood: known, unknownKind: false };
 }
 
 /** The thing that stands in the address. One that is not there any more is taken by its words: not known. */
-export function thingOf(key: string, { batches, log }: Around): MeetingThing {
+export function thingOf(key: string, { batches, log }: Around): NamedSubstance {
   if (key.startsWith(BATCH)) {
     const batch = batches.find((b) => batchKey(b) === key);
     if (batch) return bottle(batch);
@@ -50,11 +50,11 @@ export function thingOf(key: string, { batches, log }: Around): MeetingThing {
     if (entry) return used(entry);
   }
   const byId = ingredientById(key);
-  return byId ? { ...thingNamed(byId.id), name: byId.name } : thingNamed(key);
+  return byId ? { ...substanceNamed(byId.id), name: byId.name } : substanceNamed(key);
 }
 
 /** Everything that stands about in a home: the cupboard, the bottles of the shelf, and bought products that were used. */
-export function thingsInHome(pantry: readonly PantryItem[], { batches, log }: Around): MeetingThing[] {
+export function thingsInHome(pantry: readonly PantryItem[], { batches, log }: Around): NamedSubstance[] {
   const things = [
     ...pantry.map((p) => thingOf(p.id, { batches: [], log: [] })),
     ...batches.filter((b) => b.state === 'kept').map(bottle),

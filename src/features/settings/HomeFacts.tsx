@@ -1,15 +1,15 @@
 import { useState } from 'react';
 import {
-  checked,
+  validate,
   hardnessClass,
   HARDNESS_RANGE,
   HUMIDITY_RANGE,
   ROOM_C_RANGE,
-  SCHOOLS,
+  DISPUTED_ADVICE,
   settingsSchema,
   type HardnessClass,
-  type Lives,
-  type SchoolId,
+  type HouseholdMember,
+  type DisputedAdviceId,
   type Settings,
 } from '@/core';
 import { measureIn, readAs } from '@/devices';
@@ -20,7 +20,7 @@ interface Props {
   readonly onPut: (change: Partial<Settings>) => void;
 }
 
-const LIVES_HERE: readonly { value: Lives; label: string }[] = [
+const LIVES_HERE: readonly { value: HouseholdMember; label: string }[] = [
   { value: 'cat', label: 'A cat' },
   { value: 'dog', label: 'A dog' },
   { value: 'bird', label: 'A bird' },
@@ -31,7 +31,7 @@ const LIVES_HERE: readonly { value: Lives; label: string }[] = [
 
 /** Who lives here: each makes Biscuit stricter where it matters. */
 export function WhoLivesHere({ settings, onPut }: Props) {
-  const toggle = (lives: Lives): void =>
+  const toggle = (lives: HouseholdMember): void =>
     onPut({
       lives: settings.lives.includes(lives) ? settings.lives.filter((l) => l !== lives) : [...settings.lives, lives],
     });
@@ -69,7 +69,7 @@ function NumberField({ settings, onPut, field, label, accepted, empty = false }:
   const change = (text: string): void => {
     setTyped(text);
     const value = text.trim() === '' && empty ? null : measureIn(text);
-    const ok = checked<Settings>(settingsSchema, { ...settings, [field]: value }).ok;
+    const ok = validate<Settings>(settingsSchema, { ...settings, [field]: value }).ok;
     setError(ok ? null : accepted);
     if (ok) onPut({ [field]: value });
   };
@@ -128,7 +128,7 @@ export function WaterAndAir({ settings, onPut }: Props) {
 }
 
 /** The questions whose answer changes a verdict. */
-const ASKED: readonly SchoolId[] = ['vinegar-on-sealed-wood', 'vinegar-on-mirrors', 'vinegar-on-granite'];
+const ASKED: readonly DisputedAdviceId[] = ['vinegar-on-sealed-wood', 'vinegar-on-mirrors', 'vinegar-on-granite'];
 
 /** Where careful people differ: the stricter way stands until the person says otherwise. */
 export function WhereCleanersDiffer({ settings, onPut }: Props) {
@@ -136,7 +136,7 @@ export function WhereCleanersDiffer({ settings, onPut }: Props) {
     <Part>
       <Heading>Where careful people differ</Heading>
       <Soft>Biscuit keeps to the stricter way until you say otherwise.</Soft>
-      {SCHOOLS.filter((s) => ASKED.includes(s.id)).map((s) => (
+      {DISPUTED_ADVICE.filter((s) => ASKED.includes(s.id)).map((s) => (
         <Part key={s.id}>
           <Body style={{ fontWeight: '700' }}>{s.question}</Body>
           <Choice

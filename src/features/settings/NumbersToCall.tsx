@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { checked, settingsSchema, type Settings } from '@/core';
+import { validate, settingsSchema, type Settings } from '@/core';
 import { Field, Heading, Part, Soft } from '@/ui';
 
 interface Props {
@@ -27,14 +27,14 @@ function NumberToCall({
 }: Props & { readonly field: 'poisonNumber' | 'emergencyNumber'; readonly label: string }) {
   const [typed, setTyped] = useState<string | null>(null);
   const text = typed ?? settings[field];
-  const result = checked<Settings>(settingsSchema, { ...settings, [field]: text.trim() });
+  const result = validate<Settings>(settingsSchema, { ...settings, [field]: text.trim() });
   return (
     <Field
       label={label}
       value={text}
       onChangeText={(next) => {
         setTyped(next);
-        if (checked<Settings>(settingsSchema, { ...settings, [field]: next.trim() }).ok)
+        if (validate<Settings>(settingsSchema, { ...settings, [field]: next.trim() }).ok)
           onPut({ [field]: next.trim() });
       }}
       inputMode="tel"

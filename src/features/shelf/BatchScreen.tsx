@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { discardBy, isPastItsDay, lineText, vesselProfile, type BatchState } from '@/core';
+import { discardBy, isExpired, lineText, vesselProfile, type BatchState } from '@/core';
 import { useBatch, useEndBatch, useFormula, useSaveFormulas } from '@/data';
 import { LabelSheet } from '@/print';
 import {
@@ -77,7 +77,7 @@ export function BatchScreen({ id }: { id: string }) {
         discardBy={discardBy(batch.madeAt, batch.label.keeps.lowDays)}
         volumeML={batch.volumeML}
         bottle={batch.vessel.name}
-        past={isPastItsDay(batch, new Date().toISOString())}
+        past={isExpired(batch, new Date().toISOString())}
         ended={endOf(batch)}
       />
       <View style={styles.actions}>

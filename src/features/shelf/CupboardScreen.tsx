@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { checked, findIngredient, ingredientById, pantryItemSchema, searchIngredients, type PantryItem } from '@/core';
+import { validate, findIngredient, ingredientById, pantryItemSchema, searchIngredients, type PantryItem } from '@/core';
 import { usePantry, useRemovePantryItem, useSavePantryItem, useSettings } from '@/data';
 import { measureIn, readAs } from '@/devices';
 import {
@@ -124,7 +124,7 @@ function ItemSheet({ item, currency, onClose, onKeep, onRemove }: SheetProps) {
   const [left, setLeft] = useState(item.left ? String(item.left.value) : '');
   const [price, setPrice] = useState(item.pack ? String(item.pack.price) : '');
   const [size, setSize] = useState(item.pack ? String(item.pack.value) : '');
-  const made = checked<PantryItem>(pantryItemSchema, {
+  const made = validate<PantryItem>(pantryItemSchema, {
     ...item,
     left: left.trim() === '' ? null : { value: measureIn(left), unit },
     pack:

@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { discardBy, isPastItsDay, timerAt, type Batch } from '@/core';
+import { discardBy, isExpired, timerAt, type Batch } from '@/core';
 import { useBatches, useTimers } from '@/data';
 import {
   Action,
@@ -34,7 +34,7 @@ const newestFirst = (a: Batch, b: Batch): number => b.madeAt.localeCompare(a.mad
 export const onShelf = (batches: readonly Batch[], nowISO: string): Batch[] =>
   batches
     .filter((b) => b.state === 'kept')
-    .sort((a, b) => Number(isPastItsDay(b, nowISO)) - Number(isPastItsDay(a, nowISO)) || newestFirst(a, b));
+    .sort((a, b) => Number(isExpired(b, nowISO)) - Number(isExpired(a, nowISO)) || newestFirst(a, b));
 
 /** The bottles that were made: those on the shelf first, past their day on top; then what is gone. */
 export function ShelfScreen({ openId }: { openId: string | null }) {
@@ -57,7 +57,7 @@ export function ShelfScreen({ openId }: { openId: string | null }) {
         discardBy={discardBy(b.madeAt, b.label.keeps.lowDays)}
         volumeML={b.volumeML}
         bottle={b.vessel.name}
-        past={isPastItsDay(b, now)}
+        past={isExpired(b, now)}
         ended={endOf(b)}
       />
     </Leads>

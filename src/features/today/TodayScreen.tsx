@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { dueSurfaces, isDue, isPastItsDay, lastBySurface, stepOf, timerAt, type Due, type Room } from '@/core';
+import { dueSurfaces, isDue, isExpired, lastBySurface, stepOf, timerAt, type Due, type Room } from '@/core';
 import { useBatches, useJobs, useLog, useRooms, useSurfaces, useTimers } from '@/data';
 import {
   Action,
@@ -32,7 +32,7 @@ export function TodayScreen() {
   const iso = new Date(nowMs).toISOString();
   const batches = useBatches();
   const kept = (batches.data ?? []).filter((b) => b.state === 'kept');
-  const past = kept.filter((b) => isPastItsDay(b, iso));
+  const past = kept.filter((b) => isExpired(b, iso));
   return (
     <Screen
       broad

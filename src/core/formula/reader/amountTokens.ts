@@ -1,12 +1,12 @@
 import { VAGUE_ML, isAsked, type Amount, type PercentBasis, type VagueWord } from '../../quantity/amount';
-import { scaleSpan, type Span } from '../../quantity/span';
+import { scaleRange, type Range } from '../../quantity/span';
 import { unitG, unitML, type MeasureSystem } from '../../quantity/units';
 import { lemonsAt } from './lemons';
 import { numberAt, type FoundNumber } from './numberTokens';
 import { containerAmount, sizedPack, spacedThousands } from './packs';
 import { ONE, times, type TokenAmount } from './tokenAmount';
 import { isSign, isWord, type Token } from './tokens';
-import { CONTAINER, afterDot, madeOf, unitAt, vagueAmount } from './unitWords';
+import { CONTAINER, afterDot, madeOf, unitAt, vagueTimes } from './unitWords';
 
 /** Before an amount, changing nothing of it. */
 const ABOUT = new Set(
@@ -99,7 +99,7 @@ function bareVague(tokens: readonly Token[], start: number): TokenAmount | null 
   const verbToo = first?.kind === 'word' && BOTH_VERB_AND_AMOUNT.has(first.text);
   if (!named && (verbToo || CONTAINER.has(unit.word.word) || next?.kind !== 'word')) return null;
   return {
-    amount: vagueAmount(unit.word.word, ONE),
+    amount: vagueTimes(unit.word.word, ONE),
     next: named ? unit.next + 1 : unit.next,
     asks: isAsked(unit.word.word),
   };
@@ -166,13 +166,13 @@ function finished(
   }
   const per = rateAt(tokens, next);
   if (per && amount.kind === 'mass') {
-    const grams = scaleSpan(amount.value, (unitG(amount.unit) * 1000) / per.ML);
+    const grams = scaleRange(amount.value, (unitG(amount.unit) * 1000) / per.ML);
     return { ...made, amount: { kind: 'grams-per-litre', value: grams }, next: pastOf(tokens, per.next) };
   }
   if (per && amount.kind === 'drops') {
     return {
       ...made,
-      amount: { kind: 'drops-per-100mL', value: scaleSpan(amount.value, 100 / per.ML) },
+      amount: { kind: 'drops-per-100mL', value: scaleRange(amount.value, 100 / per.ML) },
       next: pastOf(tokens, per.next),
     };
   }
@@ -219,7 +219,7 @@ type Volume = Amount & { kind: 'volume' };
 
 /** Two volumes as one, in mL where their units differ. */
 function addVolumes(a: Volume, b: Volume, system: MeasureSystem): Amount {
-  const inML = (v: Volume): Span => scaleSpan(v.value, unitML(v.unit, system));
+  const inML = (v: Volume): Range => scaleRange(v.value, unitML(v.unit, system));
   if (a.unit === b.unit) return { ...a, value: { low: a.value.low + b.value.low, high: a.value.high + b.value.high } };
   const one = inML(a);
   const other = inML(b);

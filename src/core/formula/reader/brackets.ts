@@ -1,16 +1,16 @@
 import type { Amount } from '../../quantity/amount';
-import type { Span } from '../../quantity/span';
-import { chunksOf, type Chunk, type Draft, type Place } from './chunks';
+import type { Range } from '../../quantity/span';
+import { chunksOf, type Chunk, type EntryDraft, type ChunkPosition } from './chunks';
 import type { Element, Known } from './element';
 import { withoutKeptOut } from './keptOut';
 import { give, merged, pairOf, possible, sameThing, shares, type Of } from './pair';
 import type { TokenAmount } from './tokenAmount';
 
 /** Takes a run of elements into a draft: brackets hold such runs as well. */
-type TakeChunk = (place: Place, draft: Draft) => void;
+type TakeChunk = (place: ChunkPosition, draft: EntryDraft) => void;
 
 /** What stands in brackets: the amount again, a strength, the same name, a part of the name, or something more. */
-export function takeBracket(bracket: Of<'bracket'>, place: Place, draft: Draft, take: TakeChunk): void {
+export function takeBracket(bracket: Of<'bracket'>, place: ChunkPosition, draft: EntryDraft, take: TakeChunk): void {
   const { chunk, index, tokens } = place;
   const { left } = withoutKeptOut(bracket.inner, tokens);
   const has = (kind: Element['kind']): boolean => left.some((e) => e.kind === kind);
@@ -116,10 +116,10 @@ export function takeBracket(bracket: Of<'bracket'>, place: Place, draft: Draft, 
 const strengthSubstances = (match: Known): readonly string[] => possible(match).flatMap((i) => i.strengthOf ?? []);
 
 /** The count of a container in a chunk: "2 boxes". */
-const countOf = (chunk: Chunk): Span | undefined =>
+const countOf = (chunk: Chunk): Range | undefined =>
   chunk.elements.flatMap((e) => (e.kind === 'amount' && e.found.counts ? [e.found.counts] : []))[0];
 
-const times = (amount: Amount, by: Span): Amount =>
+const times = (amount: Amount, by: Range): Amount =>
   amount.kind === 'volume' || amount.kind === 'mass'
     ? { ...amount, value: { low: amount.value.low * by.low, high: amount.value.high * by.high } }
     : amount;

@@ -1,9 +1,9 @@
 import { SUBSTANCES } from '../../catalogue/substances';
 import { statedML, type PercentBasis } from '../../quantity/amount';
-import { middleOf } from '../../quantity/span';
+import { midpoint } from '../../quantity/span';
 import { MEASURE_SYSTEMS, type MeasureSystem } from '../../quantity/units';
 import type { Content } from '../../catalogue/ingredient';
-import { MOST_ML, type IngredientRef } from '../formula';
+import { MAX_ML, type IngredientRef } from '../formula';
 import { FORMULA_KINDS, USE_FORMS, type FormulaKind, type UseForm } from '../use';
 import { readAmount } from './readAmount';
 import type { CardHeader } from './reading';
@@ -48,7 +48,7 @@ export function readHeader(text: string, measures: MeasureSystem): CardHeader | 
     const found = readAmount(value);
     const amount = found?.rest.trim() === '' ? found.amount : null;
     const volume = amount?.kind === 'volume' ? statedML(amount, measures, 1) : null;
-    if (volume && volume.high > 0 && volume.high <= MOST_ML) return { makesML: middleOf(volume) };
+    if (volume && volume.high > 0 && volume.high <= MAX_ML) return { makesML: midpoint(volume) };
   }
   return null;
 }

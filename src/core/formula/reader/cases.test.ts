@@ -1,6 +1,6 @@
 import { evaluate } from '../../evaluation/evaluate';
-import { USUAL_CIRCUMSTANCES } from '../../evaluation/options';
-import { besideOf } from '../../evaluation/recipeText';
+import { DEFAULT_CONTEXT } from '../../evaluation/options';
+import { recipeTextOf } from '../../evaluation/recipeText';
 import type { Level } from '../../findings/finding';
 import { lineText } from '../card';
 import { formulaFromReading } from '../fromReading';
@@ -96,7 +96,7 @@ function weigh(text: string): { verdict: Level; codes: readonly string[] } {
   const reading = readRecipe(text, { measures: 'us' });
   const formula = formulaFromReading(reading, 'f', 'F', 'us');
   if (!formula) throw new Error(`nothing was read in ${text}`);
-  const result = evaluate(formula, USUAL_CIRCUMSTANCES, besideOf(reading));
+  const result = evaluate(formula, DEFAULT_CONTEXT, recipeTextOf(reading));
   if (!result.ok) throw new Error(result.problems[0]?.message);
   return { verdict: result.value.verdict, codes: result.value.findings.map((f) => f.code) };
 }

@@ -57,7 +57,7 @@ export function chunksOf(elements: readonly Element[]): Chunk[] {
   return chunks;
 }
 
-export interface Draft {
+export interface EntryDraft {
   readonly pairs: Pair[];
   readonly unknown: string[];
   /** Amounts not yet given to a name, with the chunk they stand in. */
@@ -71,7 +71,7 @@ export interface Draft {
   makes: Amount | null;
 }
 
-export interface Place {
+export interface ChunkPosition {
   readonly chunk: Chunk;
   readonly index: number;
   readonly tokens: readonly Token[];

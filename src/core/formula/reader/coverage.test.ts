@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { evaluate } from '../../evaluation/evaluate';
-import { USUAL_CIRCUMSTANCES } from '../../evaluation/options';
-import { besideOf } from '../../evaluation/recipeText';
+import { DEFAULT_CONTEXT } from '../../evaluation/options';
+import { recipeTextOf } from '../../evaluation/recipeText';
 import type { Level } from '../../findings/finding';
 import { formulaFromReading } from '../fromReading';
 import { checkFormula } from '../schema';
@@ -132,7 +132,7 @@ function verdictOf(text: string): Level | null {
   const reading = read(text);
   const formula = formulaFromReading(reading, 'f', 'F', 'us');
   if (!formula) return null;
-  const result = evaluate(formula, USUAL_CIRCUMSTANCES, besideOf(reading));
+  const result = evaluate(formula, DEFAULT_CONTEXT, recipeTextOf(reading));
   return result.ok ? result.value.verdict : null;
 }
 
@@ -244,7 +244,7 @@ test('no text breaks it: no exception, no number that is none, no formula that t
       if (!formula) return;
       const checked = checkFormula(formula);
       expect([text, checked.ok ? [] : checked.problems]).toEqual([text, []]);
-      const result = evaluate(formula, USUAL_CIRCUMSTANCES, besideOf(reading));
+      const result = evaluate(formula, DEFAULT_CONTEXT, recipeTextOf(reading));
       expect(JSON.stringify(result)).not.toMatch(/NaN|Infinity/);
       if (result.ok)
         for (const n of [result.value.state.volumeML, result.value.state.massG, result.value.state.pH?.value ?? 7])

@@ -1,6 +1,6 @@
 import type { NameMatch } from '../../catalogue/lookup';
 import type { PercentBasis } from '../../quantity/amount';
-import type { Span } from '../../quantity/span';
+import type { Range } from '../../quantity/span';
 import type { MeasureSystem } from '../../quantity/units';
 import type { TokenAmount } from './tokenAmount';
 import type { Token } from './tokens';
@@ -8,7 +8,7 @@ import type { Token } from './tokens';
 /** What a sentence is made of. Every token lies in one element. */
 export type Element = { readonly from: number; readonly to: number } & (
   | { readonly kind: 'amount'; readonly found: TokenAmount }
-  | { readonly kind: 'strength'; readonly percent: Span; readonly basis: PercentBasis | null; readonly asks: boolean }
+  | { readonly kind: 'strength'; readonly percent: Range; readonly basis: PercentBasis | null; readonly asks: boolean }
   | { readonly kind: 'name'; readonly words: string; readonly match: Known }
   /** Words that nobody here understands. */
   | { readonly kind: 'unknown'; readonly words: string }

@@ -2,7 +2,7 @@ import { findIngredient } from '../../catalogue/lookup';
 import { NEUTRAL_WORDS, PLACE_WORDS } from '../../catalogue/nameWords';
 import type { MeasureSystem } from '../../quantity/units';
 import { wordsIn, type Element, type Scan } from './element';
-import { NEGATORS } from './hazardClauses';
+import { HAZARD_NEGATORS } from './hazardClauses';
 import { measuredAt } from './measures';
 import { namedAt, unknownEnd } from './nameTokens';
 import { phraseAt } from './phrases';
@@ -89,7 +89,7 @@ function elementAt(i: number, scan: Scan, before: readonly Element[]): Element {
   if (token.kind === 'sign') return signAt(i, token, tokens);
   if (token.kind === 'number') return { kind: 'other', word: token.text, ...at(i + 1) };
   const { text } = token;
-  if (NEGATORS.has(text)) {
+  if (HAZARD_NEGATORS.has(text)) {
     const next = tokens[i + 1];
     if (UNDOES_NEGATION.has(next?.text ?? '') && !(text === 'skip')) return { kind: 'other', word: text, ...at(i + 2) };
     return {

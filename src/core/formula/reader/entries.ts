@@ -1,14 +1,14 @@
 import type { Line } from '../formula';
-import { SOME, lineItem } from './lineItem';
+import { UNSTATED_AMOUNT, lineItem } from './lineItem';
 import { possible, type Pair } from './pair';
 import { readAmount } from './readAmount';
 import type { CardHeader, ReadItem, ReadOptions } from './reading';
 import { isRepeat, isRinseWater, type Listed } from './repeats';
 import { isSign } from './tokens';
-import { firstAmount, where, type Unit } from './units';
+import { firstAmount, where, type ReadUnit } from './units';
 
 /** The entry of a unit: its lines, or a note, or what could not be read. */
-export function itemsOf(unit: Unit, listed: readonly Listed[], options: ReadOptions): ReadItem[] {
+export function itemsOf(unit: ReadUnit, listed: readonly Listed[], options: ReadOptions): ReadItem[] {
   const at = where(unit);
   const correction = options.corrections?.[unit.key];
   if (correction?.isNote) return [{ kind: 'note', ...at }];
@@ -42,7 +42,7 @@ export function itemsOf(unit: Unit, listed: readonly Listed[], options: ReadOpti
 }
 
 /** What a person says is an ingredient, with the amount that stands there. */
-export const emptyPair = (unit: Unit): Pair => ({
+export const emptyPair = (unit: ReadUnit): Pair => ({
   match: null,
   words: unit.text.slice(0, 120),
   amount: firstAmount(unit.elements),
@@ -70,7 +70,7 @@ const PUTS_IN_WITH = new Set(
 );
 
 /** True if nothing in a sentence without a name can be something that goes in. */
-function isUnderstood(unit: Unit): boolean {
+function isUnderstood(unit: ReadUnit): boolean {
   const { paired, elements, tokens } = unit;
   const words = tokens.filter((t) => t.kind === 'word');
   const yields = /^(?:yields?|makes|serves|servings?|quantity|total|batch size|for one bottle)$/i.test(
@@ -93,7 +93,7 @@ function isUnderstood(unit: Unit): boolean {
   return words.length >= 3 && strange * 2 <= words.length;
 }
 
-function precededByPut(unit: Unit, at: number): boolean {
+function precededByPut(unit: ReadUnit, at: number): boolean {
   let joined = false;
   for (let i = at - 1; i >= 0; i--) {
     const e = unit.elements[i];
@@ -111,7 +111,7 @@ function precededByPut(unit: Unit, at: number): boolean {
 }
 
 /** A line that names an ingredient the card itself describes. */
-export function ownLine(unit: Unit, header: CardHeader, options: ReadOptions): ReadItem | null {
+export function ownLine(unit: ReadUnit, header: CardHeader, options: ReadOptions): ReadItem | null {
   const { own = [] } = header;
   if (own.length === 0 || unit.role !== null) return null;
   const text = unit.text.trim();
@@ -124,7 +124,7 @@ export function ownLine(unit: Unit, header: CardHeader, options: ReadOptions): R
     const line: Line = {
       id: unit.key,
       ingredient: meant,
-      amount: fills ? { kind: 'to-fill' } : (amount?.amount ?? SOME),
+      amount: fills ? { kind: 'to-fill' } : (amount?.amount ?? UNSTATED_AMOUNT),
       text,
     };
     return { kind: 'line', ...where(unit), line, doubts: [], corrected: false };

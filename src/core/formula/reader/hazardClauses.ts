@@ -6,7 +6,7 @@ export const PUTS = new Set(
   'add adding mix mixing stir pour pouring combine put include with plus use using follow then'.split(' '),
 );
 
-export const NEGATORS = new Set(
+export const HAZARD_NEGATORS = new Set(
   'not never no without avoid dont cannot cant wont shouldnt mustnt nor neither skip omit exclude except minus beware isnt doesnt'.split(
     ' ',
   ),
@@ -35,7 +35,7 @@ export function isKeptOut(words: readonly Word[], find: Find): boolean {
       PHRASES.has(`${word} ${next}`) || (word === 'than' && !['more', 'less'].includes(before)) || word === 'unlike';
     if (phrase) return !putsInAgain(between.slice(1));
     if (BREAKS.has(word)) break;
-    if (!NEGATORS.has(word)) continue;
+    if (!HAZARD_NEGATORS.has(word)) continue;
     if (between.slice(0, 3).some((w) => UNDOES.has(w)) || between.some((w) => w === 'more' || w === 'exceed'))
       return false;
     return (
@@ -79,5 +79,5 @@ function hasEnding(words: readonly Word[], find: Find): boolean {
   const is =
     a && /^(?:is|are|should|must|can)$/.test(a.text) ? b : a && /^(?:isnt|arent)$/.test(a.text) ? a : undefined;
   const after = is === b ? c : b;
-  return is !== undefined && NEGATORS.has(is.text) && after !== undefined && !UNDOES.has(after.text);
+  return is !== undefined && HAZARD_NEGATORS.has(is.text) && after !== undefined && !UNDOES.has(after.text);
 }

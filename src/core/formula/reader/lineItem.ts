@@ -1,6 +1,6 @@
 import type { Ingredient } from '../../catalogue/ingredient';
 import { findIngredient, plainName } from '../../catalogue/lookup';
-import { amountSpan, isAsked, VAGUE_ML, type Amount } from '../../quantity/amount';
+import { amountRange, isAsked, VAGUE_ML, type Amount } from '../../quantity/amount';
 import type { IngredientRef, Line, Strength } from '../formula';
 import { resolveIngredient } from '../resolve';
 import type { Known } from './element';
@@ -8,7 +8,7 @@ import type { Pair } from './pair';
 import type { Correction, Doubt, ReadItem, TextSpan } from './reading';
 
 /** What stands in for an amount that was not said. */
-export const SOME: Amount = { kind: 'vague', word: 'some', volumeML: VAGUE_ML.some };
+export const UNSTATED_AMOUNT: Amount = { kind: 'vague', word: 'some', volumeML: VAGUE_ML.some };
 
 const ref = (ingredient: Ingredient): IngredientRef => ({ kind: 'known', id: ingredient.id });
 
@@ -114,14 +114,14 @@ const MAX_AMOUNT = 1_000_000;
 
 /** False for a number that nobody means. */
 function isPossible(amount: Amount): boolean {
-  const span = amountSpan(amount);
+  const span = amountRange(amount);
   return span === null || (span.low >= 0 && span.high >= span.low && span.high <= MAX_AMOUNT);
 }
 
 /** The amount to use for an ingredient of this form, and what is doubtful about it. */
 function settleAmount(pair: Pair, ingredient: Ingredient | null): { amount: Amount; doubts: Doubt[] } {
   const { amount, otherwise } = pair;
-  if (!amount || !isPossible(amount)) return { amount: SOME, doubts: [{ kind: 'how-much' }] };
+  if (!amount || !isPossible(amount)) return { amount: UNSTATED_AMOUNT, doubts: [{ kind: 'how-much' }] };
   const doubts: Doubt[] = pair.asksAmount ? [{ kind: 'how-much' }] : [];
   if (amount.kind === 'vague') {
     const asks = pair.asksAmount || isAsked(amount.word);

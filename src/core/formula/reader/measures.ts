@@ -1,5 +1,5 @@
 import type { PercentBasis } from '../../quantity/amount';
-import { scaleSpan } from '../../quantity/span';
+import { scaleRange } from '../../quantity/span';
 import { amountAt } from './amountTokens';
 import type { Element, Scan } from './element';
 import { nameFollows } from './nameTokens';
@@ -74,7 +74,7 @@ function otherThanAmount(i: number, number: FoundNumber, tokens: readonly Token[
   const other = (to: number): Element => ({ kind: 'other', word: 'measure', from: i, to });
   const strength = (factor: number, basis: PercentBasis): Element => ({
     kind: 'strength',
-    percent: scaleSpan(number.span, factor),
+    percent: scaleRange(number.span, factor),
     basis,
     asks: number.doubtful,
     from: i,

@@ -2,7 +2,7 @@ import { CLASS_WORDS } from '../../catalogue/askedNames';
 import { findIngredient, nameAt, plainName, plainWord } from '../../catalogue/lookup';
 import { NEUTRAL_WORDS, PLACE_WORDS } from '../../catalogue/nameWords';
 import { wordsIn, type Element } from './element';
-import { NEGATORS } from './hazardClauses';
+import { HAZARD_NEGATORS } from './hazardClauses';
 import { isSign, type Token } from './tokens';
 import { DIRT_WORDS, isKnownWord, isThing } from './words';
 
@@ -71,7 +71,7 @@ const joins = (tokens: readonly Token[], i: number): boolean =>
 /** True for a word that may belong to a name it stands beside. */
 const mayBelong = (token: Token | undefined): boolean =>
   token?.kind === 'word' &&
-  !NEGATORS.has(token.text) &&
+  !HAZARD_NEGATORS.has(token.text) &&
   (NEUTRAL_WORDS.has(plainWord(token.text)) ||
     PLACE_WORDS.has(token.text) ||
     CLASS_WORDS.has(plainWord(token.text)) ||

@@ -1,10 +1,10 @@
 import { numericQuantity } from 'numeric-quantity';
-import { between, exactly, type Span } from '../../quantity/span';
+import { between, pointRange, type Range } from '../../quantity/span';
 import { isSign, isWord, type Token } from './tokens';
 
 /** A number found among tokens. */
 export interface FoundNumber {
-  readonly span: Span;
+  readonly span: Range;
   /** The token after it. */
   readonly next: number;
   /** True if it was said in words: "a", "half a", "two". */
@@ -71,7 +71,7 @@ function single(tokens: readonly Token[], i: number): FoundNumber | null {
   const token = tokens[i];
   if (!token) return null;
   const found = (value: number, next: number, byWord = false, doubtful = false): FoundNumber => ({
-    span: exactly(value),
+    span: pointRange(value),
     next,
     byWord,
     article: false,
@@ -127,7 +127,7 @@ function fractionWords(tokens: readonly Token[], i: number): { value: number; ne
 
 function wordNumber(tokens: readonly Token[], i: number): FoundNumber | null {
   const made = (value: number, next: number): FoundNumber => ({
-    span: exactly(value),
+    span: pointRange(value),
     next,
     byWord: true,
     article: false,

@@ -1,14 +1,14 @@
 import type { Ingredient } from '../../catalogue/ingredient';
 import { findIngredient } from '../../catalogue/lookup';
 import type { Amount, PercentBasis } from '../../quantity/amount';
-import type { Span } from '../../quantity/span';
+import type { Range } from '../../quantity/span';
 import type { Chunk } from './chunks';
 import type { Element, Known } from './element';
 import type { TokenAmount } from './tokenAmount';
 
 /** A strength as it was written; a range of strengths, or a number read two ways, is asked. */
 export interface StatedStrength {
-  readonly percent: Span;
+  readonly percent: Range;
   readonly basis: PercentBasis | null;
   readonly asks: boolean;
 }
@@ -23,7 +23,7 @@ export interface Pair {
   also?: Amount;
   strength?: StatedStrength;
   /** A number without a unit. */
-  bare?: Span;
+  bare?: Range;
   /** How much is meant has to be asked, although an amount was found. */
   asksAmount: boolean;
   /** Other things it may be, from "A or B". */

@@ -1,7 +1,7 @@
 import { CLASS_WORDS } from '../../catalogue/askedNames';
 import { findIngredient, plainWord } from '../../catalogue/lookup';
 import { takeBracket } from './brackets';
-import { chunksOf, type Chunk, type Draft, type Place } from './chunks';
+import { chunksOf, type Chunk, type EntryDraft, type ChunkPosition } from './chunks';
 import type { Element, Known } from './element';
 import { withoutKeptOut } from './keptOut';
 import { give, possible, merged, pairOf, type Of, type Pair, type Paired, type StatedStrength } from './pair';
@@ -13,7 +13,7 @@ import type { Token } from './tokens';
 export function pairUp(all: readonly Element[], tokens: readonly Token[]): Paired {
   const { left, keepsOut, limits } = withoutKeptOut(all, tokens);
   const chunks = chunksOf(left);
-  const draft: Draft = {
+  const draft: EntryDraft = {
     pairs: [],
     unknown: [],
     loose: [],
@@ -54,7 +54,7 @@ function ratioIn(elements: readonly Element[]): readonly number[] | null {
 
 type Atom = Of<'amount'> | Of<'name'> | Of<'unknown'>;
 
-export function takeChunk({ chunk, index, tokens }: Place, draft: Draft): void {
+export function takeChunk({ chunk, index, tokens }: ChunkPosition, draft: EntryDraft): void {
   const atoms: Atom[] = [];
   const toFill = chunk.elements.some((e) => e.kind === 'to-fill');
   const before = draft.pairs.length;
@@ -192,7 +192,7 @@ function saysWhatIsMade(
 }
 
 /** "A or B": one of them goes in, and which is asked. */
-function joinAlternative(draft: Draft, before: number): void {
+function joinAlternative(draft: EntryDraft, before: number): void {
   const added = draft.pairs[before];
   const first = draft.pairs[before - 1];
   if (!added || !first || draft.ratio) return;
@@ -208,7 +208,7 @@ function joinAlternative(draft: Draft, before: number): void {
   draft.pairChunk.splice(before, 1);
 }
 
-function strengths(chunk: Chunk, added: readonly Pair[], draft: Draft): void {
+function strengths(chunk: Chunk, added: readonly Pair[], draft: EntryDraft): void {
   const stated = chunk.elements.filter((e): e is Of<'strength'> => e.kind === 'strength');
   const [first, second] = stated;
   if (!first) return;

@@ -1,4 +1,4 @@
-import { MOST_LINES, MOST_ML, type Line } from '../formula';
+import { MAX_LINES, MAX_ML, type Line } from '../formula';
 import { emptyPair, itemsOf, ownLine } from './entries';
 import { lineItem } from './lineItem';
 import { namedHazards } from './namedHazards';
@@ -7,10 +7,10 @@ import { listedPairs, type Listed } from './repeats';
 import { makesOf, settleFractions, settlePercentages } from './settling';
 import { recipesIn, type Recipe } from './severalRecipes';
 import { nameIn, titleIndex, titleItem } from './titles';
-import { unitsOf, where, type Head, type Unit } from './units';
+import { unitsOf, where, type RecipeHead, type ReadUnit } from './units';
 
 /** More text than this is not a recipe: the rest is said, and not read. */
-export const MOST_TEXT = 20_000;
+export const MAX_TEXT = 20_000;
 
 /**
  * Reads a pasted recipe. The text is cut into sentences, each taken apart into amounts, names and all else;
@@ -18,12 +18,12 @@ export const MOST_TEXT = 20_000;
  * title, a note, or "unread", which has to be asked about. A name is never in a note unless its own clause
  * keeps it out or it plainly repeats a line. Time is linear in the length of the text.
  *
- * @param text up to {@link MOST_TEXT} characters and {@link MOST_LINES} lines are read; the rest is said
+ * @param text up to {@link MAX_TEXT} characters and {@link MAX_LINES} lines are read; the rest is said
  * @param options whose cups it means, and the person's corrections by entry
  */
 export function readRecipe(text: string, options: ReadOptions): ReadRecipe {
-  const head: Head = { header: {} };
-  const readable = text.slice(0, MOST_TEXT);
+  const head: RecipeHead = { header: {} };
+  const readable = text.slice(0, MAX_TEXT);
   const units = unitsOf(readable, options, head);
   const { header } = head;
   // A card of Biscuit's own says whose cups it means; its percentages are amounts, never strengths.
@@ -34,9 +34,9 @@ export function readRecipe(text: string, options: ReadOptions): ReadRecipe {
   const recipes = recipesIn(units, titleAt);
   const told: Told = { units, listed, titleAt, recipes, header, options };
   const { items, title, apart } = entriesOf(told, readable);
-  if (text.length > MOST_TEXT && text.slice(MOST_TEXT).trim() !== '') items.push(restOf(text, MOST_TEXT, 'too-long'));
+  if (text.length > MAX_TEXT && text.slice(MAX_TEXT).trim() !== '') items.push(restOf(text, MAX_TEXT, 'too-long'));
   const total = units.map((u) => makesOf(u, options)).find((ML) => ML !== undefined);
-  const makesML = total !== undefined && total <= MOST_ML ? total : undefined;
+  const makesML = total !== undefined && total <= MAX_ML ? total : undefined;
   return {
     items,
     title: header.name ?? title,
@@ -49,7 +49,7 @@ export function readRecipe(text: string, options: ReadOptions): ReadRecipe {
 
 /** A text as its sentences tell it, each by itself and all together. */
 interface Told {
-  readonly units: readonly Unit[];
+  readonly units: readonly ReadUnit[];
   readonly listed: readonly Listed[];
   /** Where the title stands; -1 for none. */
   readonly titleAt: number;
@@ -75,7 +75,7 @@ function entriesOf(told: Told, text: string): Entries {
   let title = chosen === null ? null : (recipes[chosen]?.name ?? null);
   let lines = 0;
   for (const [i, unit] of units.entries()) {
-    if (lines >= MOST_LINES) {
+    if (lines >= MAX_LINES) {
       items.push(restOf(text, unit.span[0], 'too-many-lines'));
       return { items, title, apart };
     }
@@ -99,7 +99,7 @@ function entriesOf(told: Told, text: string): Entries {
 }
 
 /** "Carpet freshener: 2 cups baking soda": a label that names what its line makes. */
-const namesTheRest = (unit: Unit, titleAt: number): boolean =>
+const namesTheRest = (unit: ReadUnit, titleAt: number): boolean =>
   unit.label !== null &&
   !/^for /i.test(unit.label) &&
   unit.section === null &&
@@ -107,7 +107,7 @@ const namesTheRest = (unit: Unit, titleAt: number): boolean =>
   unit.paired.pairs.length > 0;
 
 /** What a sentence comes to, now that the whole text is known. */
-function entriesOfUnit(unit: Unit, at: number, told: Told, chosen: number | null): ReadItem[] {
+function entriesOfUnit(unit: ReadUnit, at: number, told: Told, chosen: number | null): ReadItem[] {
   const { listed, options, recipes } = told;
   if (at === told.titleAt) {
     const said = options.corrections?.[unit.key];

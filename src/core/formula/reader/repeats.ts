@@ -1,23 +1,23 @@
-import { MOST_LINES } from '../formula';
+import { MAX_LINES } from '../formula';
 import type { Ingredient } from '../../catalogue/ingredient';
 import { plainName } from '../../catalogue/lookup';
 import { isAsked } from '../../quantity/amount';
 import type { Known } from './element';
 import { possible, shares, type Pair } from './pair';
-import type { Unit } from './units';
+import type { ReadUnit } from './units';
 
 /** So many lines are held against mentions of them; more are not judged anyway. */
-const MAX_LISTED = 5 * MOST_LINES;
+const MAX_LISTED = 5 * MAX_LINES;
 
 /** Every pair that says how much, with the text it stands in: what a later sentence may repeat. */
 export interface Listed {
   readonly pair: Pair;
   readonly match: Known;
   readonly text: string;
-  readonly unit: Unit;
+  readonly unit: ReadUnit;
 }
 
-export const listedPairs = (units: readonly Unit[]): Listed[] =>
+export const listedPairs = (units: readonly ReadUnit[]): Listed[] =>
   units
     .flatMap((unit) =>
       unit.paired.pairs.flatMap((pair) =>
@@ -48,7 +48,7 @@ export const isRinseWater = (pair: Pair): boolean =>
     (pair.amount.kind === 'vague' && isAsked(pair.amount.word)));
 
 /** True if a pair only says again what a line of the list says: by name alone, or with the same amount in the method. */
-export function isRepeat(pair: Pair, unit: Unit, others: readonly Listed[]): boolean {
+export function isRepeat(pair: Pair, unit: ReadUnit, others: readonly Listed[]): boolean {
   const { match, amount } = pair;
   if (!match || pair.more || pair.strength || pair.alternatives.length > 0) return false;
   const same = others.filter((l) => sameAsListed(match, l.match));

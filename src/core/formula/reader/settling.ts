@@ -1,12 +1,12 @@
 import { statedML, type Amount } from '../../quantity/amount';
-import { middleOf } from '../../quantity/span';
+import { midpoint } from '../../quantity/span';
 import type { Element } from './element';
 import type { ReadOptions } from './reading';
 import type { Token } from './tokens';
-import { firstAmount, type Unit } from './units';
+import { firstAmount, type ReadUnit } from './units';
 
 /** Shares of the whole come to about 100 together; a lone percentage beside a name is a strength. */
-export function settlePercentages(units: readonly Unit[], isCard: boolean): void {
+export function settlePercentages(units: readonly ReadUnit[], isCard: boolean): void {
   const pairs = units.flatMap((u) => u.paired.pairs);
   const shares = pairs.filter((p) => p.strength && p.amount === null);
   const sum = shares.reduce((total, p) => total + (p.strength?.percent.high ?? 0), 0);
@@ -21,7 +21,7 @@ export function settlePercentages(units: readonly Unit[], isCard: boolean): void
 }
 
 /** "1/3 vinegar, 1/3 alcohol, 1/3 water": fractions of the whole are parts of it. */
-export function settleFractions(units: readonly Unit[]): void {
+export function settleFractions(units: readonly ReadUnit[]): void {
   const bare = units.flatMap((u) => u.paired.pairs).filter((p) => p.bare !== undefined);
   const values = bare.map((p) => p.bare?.high ?? 0);
   const sum = values.reduce((a, b) => a + b, 0);
@@ -37,10 +37,10 @@ export function settleFractions(units: readonly Unit[]): void {
 }
 
 /** mL that a sentence says it comes to: "water to 500 mL", "Makes 2 cups". */
-export function makesOf(unit: Unit, options: ReadOptions): number | undefined {
+export function makesOf(unit: ReadUnit, options: ReadOptions): number | undefined {
   const inML = (amount: Amount | null | undefined): number | undefined => {
     const volume = amount?.kind === 'volume' ? statedML(amount, options.measures, 1) : null;
-    return volume && volume.high > 0 ? middleOf(volume) : undefined;
+    return volume && volume.high > 0 ? midpoint(volume) : undefined;
   };
   if (unit.paired.makesML) return inML(unit.paired.makesML.amount);
   const words = unit.tokens.filter((t) => t.kind === 'word');

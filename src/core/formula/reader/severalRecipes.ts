@@ -1,5 +1,5 @@
 import { nameIn } from './titles';
-import type { Unit } from './units';
+import type { ReadUnit } from './units';
 import { PURPOSE_WORDS } from './words';
 
 export interface Recipe {
@@ -8,7 +8,7 @@ export interface Recipe {
 }
 
 /** The recipes of a text that holds more than one: numbered, or each under a title of its own. */
-export function recipesIn(units: readonly Unit[], titleAt: number): Recipe[] {
+export function recipesIn(units: readonly ReadUnit[], titleAt: number): Recipe[] {
   const numbered = units.flatMap((u, at) => (u.role === 'recipe-title' ? [{ at, name: nameIn(u) }] : []));
   if (numbered.length > 1) return numbered;
   const title = units[titleAt];
@@ -38,7 +38,7 @@ export function recipesIn(units: readonly Unit[], titleAt: number): Recipe[] {
 }
 
 /** "For the floor: … For the windows: …": each label a recipe of its own, if they share an ingredient. */
-function labelledApart(units: readonly Unit[]): Recipe[] {
+function labelledApart(units: readonly ReadUnit[]): Recipe[] {
   const groups: { at: number; name: string; ids: Set<string> }[] = [];
   units.forEach((u, at) => {
     if (u.label !== null) groups.push({ at, name: u.label, ids: new Set() });

@@ -1,8 +1,8 @@
-import type { Chunk, Draft } from './chunks';
+import type { Chunk, EntryDraft } from './chunks';
 import { give } from './pair';
 
 /** Gives out what stands for several names at once, and amounts that stand alone beside a name that stands alone. */
-export function shareOut(draft: Draft, chunks: readonly Chunk[]): void {
+export function shareOut(draft: EntryDraft, chunks: readonly Chunk[]): void {
   const { pairs, loose } = draft;
   if (draft.strength && pairs[0] && !pairs[0].strength) pairs[0].strength = draft.strength;
   if (draft.ratio || draft.equal) {
@@ -46,7 +46,7 @@ export function shareOut(draft: Draft, chunks: readonly Chunk[]): void {
 }
 
 /** Names and amounts that stand alone, strictly in turn: "water, 2 cups", "1 cup, vinegar, 2 cups, water". */
-function alternate(draft: Draft, chunks: readonly Chunk[]): void {
+function alternate(draft: EntryDraft, chunks: readonly Chunk[]): void {
   const { pairs, loose } = draft;
   const lone = pairs.flatMap((p, i) => (p.amount === null ? [{ at: draft.pairChunk[i] ?? 0, pair: p }] : []));
   const turns = [

@@ -2,11 +2,11 @@ import { CLASS_WORDS } from '../../catalogue/askedNames';
 import { plainName, plainWord } from '../../catalogue/lookup';
 import type { Correction, ReadItem } from './reading';
 import { sameAsListed, type Listed } from './repeats';
-import { isPurpose, namesIn, where, type Unit } from './units';
+import { isPurpose, namesIn, where, type ReadUnit } from './units';
 import { PURPOSE_WORDS, isVerb } from './words';
 
 /** Page furniture before a title: times, ratings, yields. */
-const isFurniture = (unit: Unit): boolean => {
+const isFurniture = (unit: ReadUnit): boolean => {
   const words = unit.tokens.filter((t) => t.kind === 'word');
   if (words.length === 0) return true;
   if (
@@ -20,7 +20,7 @@ const isFurniture = (unit: Unit): boolean => {
 };
 
 /** Where the title stands: the first entry that is no furniture, if it says no amount and more comes after it; -1 for none. */
-export function titleIndex(units: readonly Unit[], listed: readonly Listed[]): number {
+export function titleIndex(units: readonly ReadUnit[], listed: readonly Listed[]): number {
   for (const [i, unit] of units.entries()) {
     if (unit.role === 'heading') return -1;
     if (unit.role !== null) {
@@ -41,7 +41,7 @@ export function titleIndex(units: readonly Unit[], listed: readonly Listed[]): n
   return -1;
 }
 
-function couldBeTitle(unit: Unit, listed: readonly Listed[]): boolean {
+function couldBeTitle(unit: ReadUnit, listed: readonly Listed[]): boolean {
   const { paired, tokens, elements } = unit;
   const words = tokens.filter((t) => t.kind === 'word');
   const first = words[0]?.text ?? '';
@@ -117,14 +117,14 @@ function couldBeTitle(unit: Unit, listed: readonly Listed[]): boolean {
   return true;
 }
 
-const inTitleBrackets = (unit: Unit): boolean =>
+const inTitleBrackets = (unit: ReadUnit): boolean =>
   unit.elements.every(
     (e) =>
       e.kind !== 'amount' && e.kind !== 'strength' && e.kind !== 'ratio' && e.kind !== 'equal' && e.kind !== 'to-fill',
   );
 
 /** A title names what is made; one that holds an ingredient which no line holds is asked about. */
-export function titleItem(unit: Unit, listed: readonly Listed[], said: Correction | undefined): ReadItem {
+export function titleItem(unit: ReadUnit, listed: readonly Listed[], said: Correction | undefined): ReadItem {
   const at = where(unit);
   if (said?.isNote || said?.keepsOut) return { kind: 'title', ...at };
   const names = namesIn(unit.elements);
@@ -144,7 +144,7 @@ export function titleItem(unit: Unit, listed: readonly Listed[], said: Correctio
 }
 
 /** The words of a title without what pages put around them. */
-export function nameIn(unit: Unit): string {
+export function nameIn(unit: ReadUnit): string {
   const bracket = unit.elements.find(
     (e) => e.kind === 'bracket' && /^(?:makes|yields?|for|serves)$/.test(unit.tokens[e.from + 1]?.text ?? ''),
   );

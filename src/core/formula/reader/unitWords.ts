@@ -1,5 +1,5 @@
 import { VAGUE_AMOUNTS, VAGUE_ML, isAsked, type Amount, type VagueWord } from '../../quantity/amount';
-import { scaleSpan, type Span } from '../../quantity/span';
+import { scaleRange, type Range } from '../../quantity/span';
 import { UNITS, unitML, type MassUnit, type MeasureSystem, type VolumeUnit } from '../../quantity/units';
 import { isSign, isWord, type Token } from './tokens';
 
@@ -122,37 +122,37 @@ export const afterDot = (tokens: readonly Token[], i: number): number => {
 
 const shortUnit = (token: Token | undefined): boolean => token?.kind === 'word' && token.text.length <= 4;
 
-export const vagueAmount = (word: VagueWord, times: Span): Amount => {
+export const vagueTimes = (word: VagueWord, times: Range): Amount => {
   const each = VAGUE_ML[word];
   return { kind: 'vague', word, volumeML: { low: each.low * times.low, high: each.high * times.high } };
 };
 
-export function madeOf(span: Span, unit: Unit): { amount: Amount; otherwise?: Amount; asks: boolean } {
+export function madeOf(range: Range, unit: Unit): { amount: Amount; otherwise?: Amount; asks: boolean } {
   const { word, system } = unit;
   switch (word.is) {
     case 'volume':
       return system
         ? {
-            amount: { kind: 'volume', value: scaleSpan(span, word.factor * unitML(word.unit, system)), unit: 'mL' },
+            amount: { kind: 'volume', value: scaleRange(range, word.factor * unitML(word.unit, system)), unit: 'mL' },
             asks: unit.heaped,
           }
-        : { amount: { kind: 'volume', value: scaleSpan(span, word.factor), unit: word.unit }, asks: unit.heaped };
+        : { amount: { kind: 'volume', value: scaleRange(range, word.factor), unit: word.unit }, asks: unit.heaped };
     case 'mass':
-      return { amount: { kind: 'mass', value: span, unit: word.unit }, asks: false };
+      return { amount: { kind: 'mass', value: range, unit: word.unit }, asks: false };
     case 'ounce':
       return {
-        amount: { kind: 'volume', value: span, unit: 'fl-oz' },
-        otherwise: { kind: 'mass', value: span, unit: 'oz' },
+        amount: { kind: 'volume', value: range, unit: 'fl-oz' },
+        otherwise: { kind: 'mass', value: range, unit: 'oz' },
         asks: false,
       };
     case 'drops':
-      return { amount: { kind: 'drops', value: span }, asks: false };
+      return { amount: { kind: 'drops', value: range }, asks: false };
     case 'parts':
-      return { amount: { kind: 'parts', value: span }, asks: false };
+      return { amount: { kind: 'parts', value: range }, asks: false };
     case 'percent':
-      return { amount: { kind: 'percent', value: span, basis: 'v/v' }, asks: false };
+      return { amount: { kind: 'percent', value: range, basis: 'v/v' }, asks: false };
     case 'vague':
-      return { amount: vagueAmount(word.word, span), asks: isAsked(word.word) };
+      return { amount: vagueTimes(word.word, range), asks: isAsked(word.word) };
   }
 }
 

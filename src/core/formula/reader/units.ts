@@ -1,7 +1,7 @@
 import { CLASS_WORDS } from '../../catalogue/askedNames';
 import { plainWord } from '../../catalogue/lookup';
 import type { Amount } from '../../quantity/amount';
-import { MOST_LINES } from '../formula';
+import { MAX_LINES } from '../formula';
 import { isHeader, readHeader } from './cardHeader';
 import { joinedCells } from './cells';
 import type { Element, Known } from './element';
@@ -16,7 +16,7 @@ import { PURPOSE_WORDS } from './words';
 type Section = 'ingredients' | 'method' | 'notes' | null;
 
 /** A sentence with what it came to, before the whole text is known. */
-export interface Unit {
+export interface ReadUnit {
   readonly key: string;
   readonly text: string;
   readonly span: TextSpan;
@@ -32,17 +32,17 @@ export interface Unit {
 }
 
 /** What the header lines of a card say, put together as they are read. */
-export interface Head {
+export interface RecipeHead {
   header: CardHeader;
 }
 
 /** So many names are looked at, lines and mentions of them: far more than a recipe has. */
-const MAX_NAMED = 10 * MOST_LINES;
+const MAX_NAMED = 10 * MAX_LINES;
 
 /** The sentences of a text with what each came to by itself. What a card's header says is put into `head`. */
-export function unitsOf(text: string, options: ReadOptions, head: Head): Unit[] {
+export function unitsOf(text: string, options: ReadOptions, head: RecipeHead): ReadUnit[] {
   const sentences = joinedCells(sentencesOf(tokenLines(text), text), options);
-  const units: Unit[] = [];
+  const units: ReadUnit[] = [];
   const seen = new Map<string, number>();
   let section: Section = null;
   let headerLine = -1;
@@ -54,7 +54,7 @@ export function unitsOf(text: string, options: ReadOptions, head: Head): Unit[] 
     seen.set(written, times + 1);
     const key = times === 0 ? written : `${written}#${times + 1}`;
     const common = { key, text: written, span: [sentence.from, sentence.to] as const, sentence };
-    const furniture = (role: 'header' | 'heading'): Unit => ({
+    const furniture = (role: 'header' | 'heading'): ReadUnit => ({
       ...common,
       tokens: sentence.tokens,
       elements: [],
@@ -205,7 +205,7 @@ const isPurposeName = (match: Known): boolean =>
       )
     : match.ingredient.role === 'bought';
 
-export const where = ({ key, text, span }: Unit): { key: string; text: string; span: TextSpan } => ({
+export const where = ({ key, text, span }: ReadUnit): { key: string; text: string; span: TextSpan } => ({
   key,
   text,
   span,
