@@ -14,7 +14,13 @@ export function contentsOf(file: string, readText: ReadText): string {
   }
 }
 
-export function numberIn(name: string, text: string | undefined, low: number, high: number, otherwise: number): number {
+export function numberArgument(
+  name: string,
+  text: string | undefined,
+  low: number,
+  high: number,
+  otherwise: number,
+): number {
   if (text === undefined) return otherwise;
   const value = Number(text);
   if (text.trim() === '' || !(value >= low && value <= high)) {

@@ -46,7 +46,7 @@ import {
   bottleML,
   contentsOf,
   eachOf,
-  numberIn,
+  numberArgument,
   oneOf,
   ran,
   Unreadable,
@@ -205,8 +205,8 @@ function report(args: readonly string[], readText: ReadText): object | string {
     );
   }
   const scopeGiven = values.scope === undefined ? null : oneOf('scope', values.scope, SCOPES, 'stored');
-  const dwell = numberIn('dwell', values.dwell, 0, 100_000, -1);
-  const hardness = numberIn('hardness', values.hardness, HARDNESS_RANGE.low, HARDNESS_RANGE.high, -1);
+  const dwell = numberArgument('dwell', values.dwell, 0, 100_000, -1);
+  const hardness = numberArgument('hardness', values.hardness, HARDNESS_RANGE.low, HARDNESS_RANGE.high, -1);
   const capacityML = values.bottle === undefined ? null : bottleML(values.bottle, cup);
   const context: EvaluationContext = {
     ...DEFAULT_CONTEXT,
@@ -214,7 +214,7 @@ function report(args: readonly string[], readText: ReadText): object | string {
     surface: surfaceOf(values.surface),
     soil: soilOf(values.soil),
     dwellMinutes: dwell < 0 ? null : dwell,
-    headspacePercent: numberIn('headspace', values.headspace, 1, 90, DEFAULT_CONTEXT.headspacePercent),
+    headspacePercent: numberArgument('headspace', values.headspace, 1, 90, DEFAULT_CONTEXT.headspacePercent),
     household: livesOf(values.lives),
     form: values.form === undefined ? null : oneOf<UseForm>('form', values.form, USE_FORMS, 'cloth'),
     room: oneOf<RoomSize>('room', values.room, ROOM_SIZES, 'large'),

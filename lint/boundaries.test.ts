@@ -2,7 +2,7 @@ import { spawnSync } from 'node:child_process';
 
 const TEXTS = [
   {
-    file: 'src/core/quantity/span.ts',
+    file: 'src/core/quantity/range.ts',
     text: "import { mix } from '../mixture/state';\nimport React from 'react';\nexport const x = [mix, React, Date.now()];\n",
   },
   {

@@ -5,7 +5,7 @@ import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
 /** Texts; pictures and fonts are compressed by their own nature. */
 const TEXTS = /\.(?:js|css|json|svg|html|txt|webmanifest)$/;
 /** Below this a header costs more than is saved. */
-const LEAST_BYTES = 1024;
+const MIN_BYTES = 1024;
 
 /**
  * Lays a Brotli and a gzip copy beside every text of the exported app: a page opens without the server
@@ -18,7 +18,7 @@ export function compressFolder(root: string): number {
   let done = 0;
   for (const path of texts) {
     const bytes = readFileSync(join(root, path));
-    if (bytes.length < LEAST_BYTES) continue;
+    if (bytes.length < MIN_BYTES) continue;
     writeFileSync(
       join(root, `${path}.br`),
       brotliCompressSync(bytes, { params: { [constants.BROTLI_PARAM_QUALITY]: 9 } }),

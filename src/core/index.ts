@@ -1,8 +1,8 @@
 /** The door of the core: what everyone outside may call. */
 
 export { evaluate, type Evaluation, type SurfaceEvaluation } from './evaluation/evaluate';
-export { checkCompatibility } from './evaluation/meet';
-export { NO_TEXT, DEFAULT_CONTEXT, type RecipeText, type EvaluationContext } from './evaluation/options';
+export { checkCompatibility } from './evaluation/compatibility';
+export { NO_TEXT, DEFAULT_CONTEXT, type RecipeText, type EvaluationContext } from './evaluation/context';
 export { evaluateAndPlan, type PouredLine, type PourPlan } from './evaluation/pourPlan';
 export { compare, type Comparison } from './evaluation/compare';
 export {
@@ -12,7 +12,7 @@ export {
   POURED_RIGHT_WITHIN_PERCENT,
   rescaled,
   type PouredSoFar,
-} from './evaluation/mixing';
+} from './evaluation/asPoured';
 export { remediesFor, type Remedy } from './evaluation/remedies';
 export {
   notableShifts,
@@ -43,7 +43,7 @@ export { concentrated, dilutedWith, maxTimes } from './formula/concentrate';
 export { readAmount } from './formula/reader/readAmount';
 export { formulaFromReading } from './formula/fromReading';
 export { recipeTextOf } from './evaluation/recipeText';
-export { checkCompatibilityByName } from './evaluation/meetNamed';
+export { checkCompatibilityByName } from './evaluation/compatibilityByName';
 export { amountText, formulaText, lineText } from './formula/card';
 export { disagreements, type Disagreement } from './formula/dualAmount';
 export { isStarter, STARTER_FAMILIES, STARTER_FORMULAS, type StarterFamily } from './formula/starters';
@@ -56,8 +56,8 @@ export {
   type Line,
   type Strength,
 } from './formula/formula';
-export { resolveIngredient } from './formula/resolve';
-export type { Result, Problem } from './formula/problem';
+export { resolveIngredient } from './formula/resolveIngredient';
+export type { Result, Problem } from './formula/result';
 
 export { findIngredient, ingredientById, searchIngredients, INGREDIENTS } from './catalogue/lookup';
 export type { Ingredient } from './catalogue/ingredient';
@@ -69,7 +69,7 @@ export {
   type DisputedAdvice,
   type AdvicePreferences,
   type DisputedAdviceId,
-} from './catalogue/schools';
+} from './catalogue/disputedAdvice';
 export { SOURCES, type SourceKey } from './catalogue/sources';
 export {
   DEFAULT_HEADSPACE_PERCENT,
@@ -90,13 +90,13 @@ export {
 export { hardnessClass, type HardnessClass } from './mixture/hardness';
 
 export { SCOPES, type Finding, type Level, type Scope } from './findings/finding';
-export { ROOM_SIZES, type RoomSize } from './findings/howUsed';
+export { ROOM_SIZES, type RoomSize } from './findings/exposureRoute';
 export { FORMULA_KINDS, USE_FORMS, type FormulaKind, type UseForm } from './formula/use';
 
-export { discardBy, isExpired, type Batch, type BatchState } from './keeping/batch';
-export { costOf, type Cost } from './keeping/cost';
-export type { PantryItem } from './keeping/pantry';
-export { labelOf, type LabelContent } from './keeping/label';
+export { discardBy, isExpired, type Batch, type BatchState } from './shelf-life/batch';
+export { costOf, type Cost } from './shelf-life/cost';
+export type { PantryItem } from './shelf-life/pantry';
+export { labelOf, type LabelContent } from './shelf-life/label';
 export {
   isUsedAtOnce,
   shelfLife,
@@ -104,7 +104,7 @@ export {
   DEFAULT_STORAGE,
   type StorageConditions,
   type ShelfLife,
-} from './keeping/shelfLife';
+} from './shelf-life/shelfLife';
 
 export {
   rankWays,
@@ -177,7 +177,7 @@ export {
   type TimerKind,
   type TimerNow,
 } from './cleaning/timer';
-export { strengthLine, usedFormula } from './cleaning/used';
+export { strengthLine, usedFormula } from './cleaning/usedFormula';
 export { dueSurfaces, isDue, lastBySurface, type Due } from './cleaning/upkeep';
 export { descaling, type Descaling } from './cleaning/descaling';
 export { dryMinutes, rewetEveryMinutes, type Air } from './cleaning/drying';
@@ -198,10 +198,10 @@ export {
 } from './exchange/home';
 export { homeSurfaceSchema, jobSchema, logEntrySchema, roomSchema, timerSchema } from './exchange/records';
 export { readLogCsv, writeLogCsv } from './exchange/logCsv';
-export { ingredientOfLine } from './formula/resolve';
+export { ingredientOfLine } from './formula/resolveIngredient';
 export { formulaSchema } from './formula/schema';
 export { addUseInRecord, readFormulaFile, readHomeFile, writeFormulaFile, writeHomeFile } from './exchange/homeFile';
-export { migrate, type Migration } from './exchange/migration';
+export { migrate, type Migration } from './exchange/migrate';
 
 export type { Amount } from './quantity/amount';
 export { brimfulML, volumeToHeightML, type PouredScale, type Profile } from './quantity/fillMarks';
@@ -220,5 +220,5 @@ export {
   type CompatibilityAnswer,
   type NamedSubstance,
   type IncompatiblePair,
-} from './evaluation/mayMeet';
+} from './evaluation/compatibilityReport';
 export { listOf, plural } from './text/english';

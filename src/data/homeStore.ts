@@ -1,7 +1,7 @@
-import { changesNamed } from './changes';
-import { pipit } from './demo/pipit';
-import { browserShelf, journalOn } from './journal';
-import { lockNamed } from './lock';
+import { createChannel } from './channel';
+import { demoHome } from './demo/demoHome';
+import { browserSyncStorage, createJournal } from './journal';
+import { createLock } from './lock';
 import { openStorage } from './storage';
 import { Store } from './store';
 
@@ -18,9 +18,9 @@ export function openHome(kind: HomeKind): Store {
   const name = kind === 'demo' ? 'biscuit-demo' : 'biscuit';
   return new Store({
     storage: openStorage(name),
-    lock: lockNamed(name),
-    changes: changesNamed(name),
-    journal: journalOn(browserShelf(), name),
-    ...(kind === 'demo' ? { seed: () => pipit(new Date()) } : {}),
+    lock: createLock(name),
+    channel: createChannel(name),
+    journal: createJournal(browserSyncStorage(), name),
+    ...(kind === 'demo' ? { seed: () => demoHome(new Date()) } : {}),
   });
 }

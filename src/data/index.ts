@@ -2,7 +2,7 @@
 export { createClient, HomeProvider, useHome } from './HomeProvider';
 export { homeKind, openHome } from './homeStore';
 export {
-  useAsides,
+  useQuarantine,
   useBatch,
   useBatches,
   useFormula,

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { DEFAULT_SETTINGS, STARTER_FORMULAS, type Formula } from '@/core';
-import { MemoryShelf, MemoryStorage } from '@/testing/memoryStorage';
-import { journalOn } from './journal';
-import { lockNamed } from './lock';
+import { MemorySyncStorage, MemoryStorage } from '@/testing/memoryStorage';
+import { createJournal } from './journal';
+import { createLock } from './lock';
 import { Store } from './store';
 import type { Write } from './write';
 
@@ -13,9 +13,9 @@ const putting = (id: string, name: string): Write => ({
 
 let locks = 0;
 /** A page on a home: its transactions come to no end once it is `left`. */
-function pageOn(storage: MemoryStorage, shelf: MemoryShelf, lock = lockNamed(`page-${locks++}`)) {
+function pageOn(storage: MemoryStorage, shelf: MemorySyncStorage, lock = createLock(`page-${locks++}`)) {
   let left = false;
-  const journal = journalOn(shelf, 'home');
+  const journal = createJournal(shelf, 'home');
   const store = new Store({
     storage: {
       getItem: (k) => storage.getItem(k),
@@ -26,11 +26,11 @@ function pageOn(storage: MemoryStorage, shelf: MemoryShelf, lock = lockNamed(`pa
     },
     // The browser frees the locks of a page that is gone: each page of these tests has its own.
     lock,
-    changes: { tell: () => undefined, listen: () => () => undefined },
+    channel: { publish: () => undefined, onChange: () => () => undefined },
     journal: {
       ...journal,
-      strike: (mark) => {
-        if (!left) journal.strike(mark);
+      remove: (mark) => {
+        if (!left) journal.remove(mark);
       },
     },
   });
@@ -39,7 +39,7 @@ function pageOn(storage: MemoryStorage, shelf: MemoryShelf, lock = lockNamed(`pa
 /** A page that has written one record and was left, with what it still began. */
 async function leftWith(...begun: readonly Write[]) {
   const storage = new MemoryStorage();
-  const shelf = new MemoryShelf();
+  const shelf = new MemorySyncStorage();
   const page = pageOn(storage, shelf);
   await page.store.write(putting('a', 'one'));
   page.leave();
@@ -49,15 +49,15 @@ async function leftWith(...begun: readonly Write[]) {
 const names = async (store: Store): Promise<string[]> => (await store.all('formula')).map((f) => f.name);
 
 test('notes of several pages keep their order within a millisecond, and when the clock is set back', () => {
-  const shelf = new MemoryShelf();
-  const pages = [journalOn(shelf, 'home'), journalOn(shelf, 'home'), journalOn(shelf, 'home')];
+  const shelf = new MemorySyncStorage();
+  const pages = [createJournal(shelf, 'home'), createJournal(shelf, 'home'), createJournal(shelf, 'home')];
   const clock = jest.spyOn(Date, 'now');
   for (const [i, instant] of [1_000_000, 1_000_000, 1_000_000, 999_000, 1_000_000, 2_000_000].entries()) {
     clock.mockReturnValue(instant);
-    pages[i % 2 === 0 ? 0 : 1 + ((i >> 1) % 2)]?.note(putting('a', String(i)));
+    pages[i % 2 === 0 ? 0 : 1 + ((i >> 1) % 2)]?.append(putting('a', String(i)));
   }
   clock.mockRestore();
-  expect(pages[0]?.open().map(({ write }) => (write.put?.[0]?.value as Formula).name)).toEqual([
+  expect(pages[0]?.pending().map(({ write }) => (write.put?.[0]?.value as Formula).name)).toEqual([
     '0',
     '1',
     '2',
@@ -68,7 +68,7 @@ test('notes of several pages keep their order within a millisecond, and when the
 });
 
 test('a write that is carried out leaves no note', async () => {
-  const shelf = new MemoryShelf();
+  const shelf = new MemorySyncStorage();
   const { store } = pageOn(new MemoryStorage(), shelf);
   const done = store.write(putting('a', 'one'));
   expect(shelf.length).toBe(1);
@@ -101,7 +101,7 @@ test('a change that was under way when the page was left is finished by the next
 
 test('what was left is older than what another page writes after: the newer one stays', async () => {
   const storage = new MemoryStorage();
-  const shelf = new MemoryShelf();
+  const shelf = new MemorySyncStorage();
   const living = pageOn(storage, shelf).store;
   await living.write(putting('a', 'one'));
   const dying = pageOn(storage, shelf);
@@ -118,7 +118,7 @@ test('what was left is older than what another page writes after: the newer one 
 
 test('a full disk refuses the write, and it does not come back by itself', async () => {
   const storage = new MemoryStorage();
-  const shelf = new MemoryShelf();
+  const shelf = new MemorySyncStorage();
   const { store } = pageOn(storage, shelf);
   await store.write(putting('a', 'one'));
   storage.full = true;
@@ -153,12 +153,12 @@ test('what waits for room is given up where something newer has been written ove
 });
 
 test('without a synchronous storage, or with a full one, writes go their usual way', async () => {
-  for (const shelf of [null, new MemoryShelf(10)]) {
+  for (const shelf of [null, new MemorySyncStorage(10)]) {
     const store = new Store({
       storage: new MemoryStorage(),
-      lock: lockNamed(`no-shelf-${locks++}`),
-      changes: { tell: () => undefined, listen: () => () => undefined },
-      journal: journalOn(shelf, 'home'),
+      lock: createLock(`no-shelf-${locks++}`),
+      channel: { publish: () => undefined, onChange: () => () => undefined },
+      journal: createJournal(shelf, 'home'),
     });
     await store.write(putting('a', 'one'));
     expect(await names(store)).toEqual(['one']);
@@ -167,9 +167,9 @@ test('without a synchronous storage, or with a full one, writes go their usual w
 
 test('a note that cannot be read is struck; another home’s notes are left alone', async () => {
   const storage = new MemoryStorage();
-  const shelf = new MemoryShelf();
+  const shelf = new MemorySyncStorage();
   shelf.setItem('home-journal/1', '{broken');
-  journalOn(shelf, 'demo').note(putting('a', 'demo'));
+  createJournal(shelf, 'demo').append(putting('a', 'demo'));
   expect(await names(pageOn(storage, shelf).store)).toEqual([]);
   expect(shelf.length).toBe(1);
 });
@@ -180,7 +180,7 @@ class Locks {
   private holder: object | null = null;
   private readonly dead = new Set<object>();
 
-  of(page: object): ReturnType<typeof lockNamed> {
+  of(page: object): ReturnType<typeof createLock> {
     return (job) =>
       new Promise((resolve, reject) => {
         if (this.dead.has(page)) return; // It asks for nothing any more.
@@ -218,7 +218,7 @@ test('whatever pages do, and whenever they are left: in the end each record is a
   await fc.assert(
     fc.asyncProperty(fc.array(deed, { maxLength: 40, size: 'max' }), async (deeds) => {
       const storage = new MemoryStorage();
-      const shelf = new MemoryShelf();
+      const shelf = new MemorySyncStorage();
       const locks = new Locks();
       const open = () => {
         const page = {};

@@ -1,8 +1,8 @@
 import type { Write } from './write';
 
 /** A write that is noted, and what strikes it. */
-export interface Noted {
-  readonly mark: string;
+export interface JournalEntry {
+  readonly entryId: string;
   readonly write: Write;
 }
 
@@ -13,22 +13,22 @@ export interface Noted {
  */
 export interface Journal {
   /** Notes a write; the mark is to be struck when it has been carried out. Null where nothing can be noted: the write itself still runs. */
-  note(write: Write): string | null;
+  append(write: Write): string | null;
   /** What has been noted and not struck, by this page or another, in the order of noting. */
-  open(): readonly Noted[];
-  strike(mark: string): void;
+  pending(): readonly JournalEntry[];
+  remove(mark: string): void;
 }
 
 /** The part of the browser's storage that a journal needs. */
-export type Shelf = Pick<globalThis.Storage, 'getItem' | 'setItem' | 'removeItem' | 'key' | 'length'>;
+export type SyncStorage = Pick<globalThis.Storage, 'getItem' | 'setItem' | 'removeItem' | 'key' | 'length'>;
 
 /** Longer writes (a log of years brought in) are not noted: the small storage is for what a hand does at a time. */
-const LONGEST_NOTE = 200_000;
+const MAX_ENTRY_CHARACTERS = 200_000;
 /** Digits of the instant: as text the marks sort by time. */
 const INSTANT_DIGITS = 14;
 
 /** The synchronous storage of the browser; null where it is missing or forbidden. */
-export function browserShelf(): Shelf | null {
+export function browserSyncStorage(): SyncStorage | null {
   try {
     return typeof localStorage === 'undefined' ? null : localStorage;
   } catch {
@@ -37,7 +37,7 @@ export function browserShelf(): Shelf | null {
 }
 
 /** The journal of one home. */
-export function journalOn(shelf: Shelf | null, name: string): Journal {
+export function createJournal(shelf: SyncStorage | null, name: string): Journal {
   const prefix = `${name}-journal/`;
   const page = Math.random().toString(36).slice(2, 8);
   let last = 0;
@@ -62,10 +62,10 @@ export function journalOn(shelf: Shelf | null, name: string): Journal {
   };
 
   return {
-    note(write) {
+    append(write) {
       try {
         const text = JSON.stringify(write);
-        if (!shelf || text.length > LONGEST_NOTE) return null;
+        if (!shelf || text.length > MAX_ENTRY_CHARACTERS) return null;
         const mark = `${prefix}${String(nextInstant()).padStart(INSTANT_DIGITS, '0')}-${page}`;
         shelf.setItem(mark, text);
         return mark;
@@ -73,19 +73,19 @@ export function journalOn(shelf: Shelf | null, name: string): Journal {
         return null; // Full or forbidden.
       }
     },
-    open() {
+    pending() {
       return keys().flatMap((mark) => {
         try {
-          return [{ mark, write: JSON.parse(shelf?.getItem(mark) ?? '') as Write }];
+          return [{ entryId: mark, write: JSON.parse(shelf?.getItem(mark) ?? '') as Write }];
         } catch {
           strike(mark);
           return [];
         }
       });
     },
-    strike,
+    remove: strike,
   };
 }
 
 /** Where nothing can be noted. */
-export const NO_JOURNAL: Journal = journalOn(null, '');
+export const NO_JOURNAL: Journal = createJournal(null, '');

@@ -2,7 +2,7 @@
 export type Lock = <T>(job: () => Promise<T>) => Promise<T>;
 
 /** A lock by name: the browser's Web Locks between tabs, or a queue within this page where there are none. */
-export function lockNamed(name: string): Lock {
+export function createLock(name: string): Lock {
   const locks = typeof navigator === 'undefined' ? undefined : (navigator as { locks?: LockManager }).locks;
   if (locks) return (job) => locks.request(name, job) as ReturnType<typeof job>;
   let last: Promise<unknown> = Promise.resolve();

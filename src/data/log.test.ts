@@ -1,13 +1,13 @@
 import { startTimer, markNotified, type LogEntry } from '@/core';
 import { entryOf } from '@/testing/entry';
 import { MemoryStorage } from '@/testing/memoryStorage';
-import type { Changes } from './changes';
-import { pipit } from './demo/pipit';
-import { lockNamed } from './lock';
+import type { ChangeChannel } from './channel';
+import { demoHome } from './demo/demoHome';
+import { createLock } from './lock';
 import { Store } from './store';
 
-const silent: Changes = { tell: () => undefined, listen: () => () => undefined };
-const storeOn = (storage: MemoryStorage): Store => new Store({ storage, lock: lockNamed('log'), changes: silent });
+const silent: ChangeChannel = { publish: () => undefined, onChange: () => () => undefined };
+const storeOn = (storage: MemoryStorage): Store => new Store({ storage, lock: createLock('log'), channel: silent });
 
 const entry = (id: string, at: string, more: Partial<LogEntry> = {}): LogEntry => entryOf({ id, at, ...more });
 const NOV = '2026-11-20T10:00:00.000Z';
@@ -84,13 +84,13 @@ describe('the log', () => {
     storage.records.set('1/log/2026-11', spoilt);
     const reader = storeOn(storage);
     expect(await idsOf(reader)).toEqual(['a']);
-    expect((await reader.asides()).map((a) => a.raw).join()).toContain('precious');
+    expect((await reader.quarantined()).map((a) => a.raw).join()).toContain('precious');
     // A writer that has not read the page before keeps it as well.
     storage.records.set('1/log/2026-10', '[{"id":"y","notes":"precious too"}]');
     const writer = storeOn(storage);
     await write(writer, [entry('c', OCT)]);
     expect(await idsOf(writer)).toEqual(['a', 'c']);
-    expect((await writer.asides()).map((a) => a.raw).join()).toContain('precious too');
+    expect((await writer.quarantined()).map((a) => a.raw).join()).toContain('precious too');
     storage.records.set('1/log/2026-09', '[{"id":');
     expect(await idsOf(storeOn(storage))).toEqual(['a', 'c']);
   });
@@ -108,8 +108,8 @@ describe('the log', () => {
   test('two writers of one month lose nothing of each other’s', async () => {
     const storage = new MemoryStorage();
     const [one, two] = [storeOn(storage), storeOn(storage)];
-    const lock = lockNamed('both');
-    const tab = (): Store => new Store({ storage, lock, changes: silent });
+    const lock = createLock('both');
+    const tab = (): Store => new Store({ storage, lock, channel: silent });
     const [a, b] = [tab(), tab()];
     await Promise.all(Array.from({ length: 20 }, (_, i) => write(i % 2 ? a : b, [entry(`e${i}`, NOV)])));
     expect((await idsOf(one)).length).toBe(20);
@@ -132,7 +132,7 @@ describe('the log', () => {
 
 describe('the whole home', () => {
   test('goes out and comes back with rooms, waits and log', async () => {
-    const home = pipit(new Date(NOV_LATE));
+    const home = demoHome(new Date(NOV_LATE));
     const store = storeOn(new MemoryStorage());
     await store.replace(home);
     const back = await store.home();
@@ -146,8 +146,8 @@ describe('the whole home', () => {
 describe('a wait in two tabs', () => {
   test('what is due is told by one of them alone', async () => {
     const storage = new MemoryStorage();
-    const lock = lockNamed('waits');
-    const tab = (): Store => new Store({ storage, lock, changes: silent });
+    const lock = createLock('waits');
+    const tab = (): Store => new Store({ storage, lock, channel: silent });
     const [a, b] = [tab(), tab()];
     const timer = startTimer(
       { id: 't', kind: 'dwell', name: 'Soak', place: 'Sink', usefulMinutes: 5, bestMinutes: 10, longestMinutes: 20 },

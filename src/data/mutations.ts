@@ -70,7 +70,7 @@ export const useEndBatch = () =>
  * A write after which the writer goes on at once, while what was written is read again: what is ended or
  * removed must not pull the screen away before it has been left.
  */
-function useWriteAndGoOn<V, R>(
+function useWriteWithoutWaiting<V, R>(
   write: (store: Store, what: V) => Promise<R>,
   collectionsOf: (what: V) => Iterable<string>,
 ): UseMutationResult<R, Error, V> {
@@ -85,12 +85,12 @@ function useWriteAndGoOn<V, R>(
 }
 
 /** Writes several things at one go: rooms with their surfaces, a job with its wait, an entry with both. */
-export const useWriteHome = () => useWriteAndGoOn((store, what: Write) => store.write(what), touchedBy);
+export const useWriteHome = () => useWriteWithoutWaiting((store, what: Write) => store.write(what), touchedBy);
 
 /** Changes settings, each by itself: they show at once, and are written behind. */
 export function useSaveSettings(): UseMutationResult<void, Error, Partial<Settings>> {
   const client = useQueryClient();
-  return useChange<Partial<Settings>>(
+  return useOptimisticFields<Partial<Settings>>(
     (fields) => ({ collection: 'settings', id: SETTINGS_ID, fields }),
     (fields) => client.setQueryData<Settings>(['settings'], (now) => ({ ...(now ?? DEFAULT_SETTINGS), ...fields })),
   );
@@ -99,7 +99,7 @@ export function useSaveSettings(): UseMutationResult<void, Error, Partial<Settin
 /** Changes fields of a surface: they show at once, and are written behind. */
 export function useChangeSurface(): UseMutationResult<void, Error, { id: string; fields: Partial<HomeSurface> }> {
   const client = useQueryClient();
-  return useChange<{ id: string; fields: Partial<HomeSurface> }>(
+  return useOptimisticFields<{ id: string; fields: Partial<HomeSurface> }>(
     ({ id, fields }) => ({ collection: 'surface', id, fields }),
     ({ id, fields }) =>
       client.setQueryData<readonly HomeSurface[]>(['surface'], (now) =>
@@ -109,7 +109,10 @@ export function useChangeSurface(): UseMutationResult<void, Error, { id: string;
 }
 
 /** A change of fields that is shown before it is written; what was not written is read anew. */
-function useChange<V>(changeOf: (what: V) => FieldChange, show: (what: V) => void): UseMutationResult<void, Error, V> {
+function useOptimisticFields<V>(
+  changeOf: (what: V) => FieldChange,
+  show: (what: V) => void,
+): UseMutationResult<void, Error, V> {
   const { store } = useHome();
   const client = useQueryClient();
   return useMutation({
@@ -121,13 +124,13 @@ function useChange<V>(changeOf: (what: V) => FieldChange, show: (what: V) => voi
 
 /** Changes a wait in its newest form, whatever tab changed it last; shown before it is written, except its end, which the guide goes on from. */
 export const useChangeTimer = () =>
-  useChangeOf('timer', (now: Timer, next: Timer) => (next.endedAt === now.endedAt ? next : now));
+  useOptimisticUpdate('timer', (now: Timer, next: Timer) => (next.endedAt === now.endedAt ? next : now));
 
 /** Changes a job in its newest form; shown before it is written. */
-export const useChangeJob = () => useChangeOf('job', (_: Job, next: Job) => next);
+export const useChangeJob = () => useOptimisticUpdate('job', (_: Job, next: Job) => next);
 
 /** A change of one record's newest form; `shown` says what of it is to be seen before it is written. */
-function useChangeOf<N extends 'timer' | 'job'>(
+function useOptimisticUpdate<N extends 'timer' | 'job'>(
   name: N,
   shown: (now: Records[N], next: Records[N]) => Records[N],
 ): UseMutationResult<Records[N] | null, Error, { id: string; change: (now: Records[N]) => Records[N] }> {

@@ -14,7 +14,7 @@ import {
   type Vessel,
 } from '../core';
 import { useHome } from './HomeProvider';
-import type { Aside } from './asides';
+import type { QuarantinedRecord } from './quarantine';
 import type { LogSoFar } from './store';
 
 export function useFormulas(): UseQueryResult<Formula[]> {
@@ -93,9 +93,9 @@ export function useSettings(): Settings {
 }
 
 /** Records that could not be read and were set aside. */
-export function useAsides(): Aside[] {
+export function useQuarantine(): QuarantinedRecord[] {
   const { store } = useHome();
-  return useQuery({ queryKey: ['aside'], queryFn: () => store.asides() }).data ?? [];
+  return useQuery({ queryKey: ['aside'], queryFn: () => store.quarantined() }).data ?? [];
 }
 
 /** One formula, own or starter; undefined while loading, null if there is none of this id. */

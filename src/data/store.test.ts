@@ -1,18 +1,18 @@
 import { DEFAULT_SETTINGS, EMPTY_HOME, STARTER_FORMULAS, writeHomeFile, readHomeFile, type Formula } from '@/core';
 import { MemoryStorage } from '@/testing/memoryStorage';
-import type { Changes } from './changes';
-import { pipit } from './demo/pipit';
-import { lockNamed } from './lock';
+import type { ChangeChannel } from './channel';
+import { demoHome } from './demo/demoHome';
+import { createLock } from './lock';
 import { NewerDataError, SCHEMA_VERSION, Store, type StoreParts } from './store';
 
 /** Changes between stores that stand for tabs. */
-function tabs(): () => Changes {
+function tabs(): () => ChangeChannel {
   const all: ((c: readonly string[]) => void)[] = [];
   return () => {
     let mine: ((c: readonly string[]) => void) | null = null;
     return {
-      tell: (c) => all.filter((h) => h !== mine).forEach((h) => h(c)),
-      listen: (h) => {
+      publish: (c) => all.filter((h) => h !== mine).forEach((h) => h(c)),
+      onChange: (h) => {
         mine = h;
         all.push(h);
         return () => undefined;
@@ -21,9 +21,9 @@ function tabs(): () => Changes {
   };
 }
 
-const silent: Changes = { tell: () => undefined, listen: () => () => undefined };
+const silent: ChangeChannel = { publish: () => undefined, onChange: () => () => undefined };
 const storeOn = (storage: MemoryStorage, more: Partial<StoreParts> = {}): Store =>
-  new Store({ storage, lock: lockNamed('t'), changes: silent, ...more });
+  new Store({ storage, lock: createLock('t'), channel: silent, ...more });
 const formula = (id: string): Formula => ({ ...STARTER_FORMULAS[0]!, id });
 const put = (store: Store, id: string): Promise<void> => store.put([{ collection: 'formula', value: formula(id) }]);
 
@@ -76,7 +76,7 @@ describe('records', () => {
     const before = new Map(storage.records);
     storage.full = true;
     await expect(put(store, 'b')).rejects.toThrow('full');
-    await expect(store.replace(pipit(new Date(0)))).rejects.toThrow('full');
+    await expect(store.replace(demoHome(new Date(0)))).rejects.toThrow('full');
     expect(storage.records).toEqual(before);
     expect((await store.all('formula')).map((f) => f.id)).toEqual(['a']);
   });
@@ -92,7 +92,7 @@ describe('a broken record', () => {
     await put(store, 'a');
     storage.records.set('1/formula/x', raw);
     expect((await store.all('formula')).map((f) => f.id)).toEqual(['a']);
-    const [aside] = await store.asides();
+    const [aside] = await store.quarantined();
     expect(aside).toMatchObject({ key: '1/formula/x', raw });
     expect(aside?.reason).toContain(reason);
     expect(storage.records.has('1/formula/x')).toBe(false);
@@ -100,7 +100,7 @@ describe('a broken record', () => {
 });
 
 describe('replacing everything', () => {
-  const home = pipit(new Date('2026-11-24T08:00:00Z'));
+  const home = demoHome(new Date('2026-11-24T08:00:00Z'));
 
   test('export, clear, import gives the same home', async () => {
     const store = storeOn(new MemoryStorage(), { seed: () => home });
@@ -127,8 +127,8 @@ describe('replacing everything', () => {
   test('another tab sees it, and writes into the new home', async () => {
     const storage = new MemoryStorage();
     const tab = tabs();
-    const one = storeOn(storage, { changes: tab() });
-    const two = storeOn(storage, { changes: tab() });
+    const one = storeOn(storage, { channel: tab() });
+    const two = storeOn(storage, { channel: tab() });
     const heard: string[] = [];
     two.listen((c) => heard.push(...c));
     await two.all('formula');
@@ -167,7 +167,7 @@ describe('versions', () => {
       ],
     });
     expect((await later.all('formula')).map((f) => f.name)).toEqual(['Clear glass one two']);
-    expect((await later.asides()).map((a) => a.raw)).toEqual(['{"id":']);
+    expect((await later.quarantined()).map((a) => a.raw)).toEqual(['{"id":']);
     expect(JSON.parse(storage.records.get('head')!)).toEqual({ schema: 3, generation: 2 });
     // Once is enough: opening again changes nothing more.
     const again = storeOn(storage, { schemaVersion: 3, migrations: [] });
@@ -201,7 +201,7 @@ describe('drafts', () => {
     const storage = new MemoryStorage();
     await storeOn(storage).putDraft('paste', { text: '1 cup' });
     expect(await storeOn(storage).draft('paste')).toEqual({ text: '1 cup' });
-    await storeOn(storage).replace(pipit(new Date(0)));
+    await storeOn(storage).replace(demoHome(new Date(0)));
     expect(await storeOn(storage).draft('paste')).toEqual({ text: '1 cup' });
     storage.records.set('draft/paste', '{');
     expect(await storeOn(storage).draft('paste')).toBeNull();
@@ -209,7 +209,7 @@ describe('drafts', () => {
 });
 
 describe('the demo home', () => {
-  const home = pipit(new Date('2026-11-24T08:00:00Z'));
+  const home = demoHome(new Date('2026-11-24T08:00:00Z'));
 
   test('passes the same check as any home', () => {
     const read = readHomeFile(writeHomeFile(home, '2026-11-24T08:00:00.000Z'));

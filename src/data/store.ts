@@ -1,6 +1,6 @@
 import { addUseInRecord, DEFAULT_SETTINGS, EMPTY_HOME, type Home, type LogEntry, type Migration } from '../core';
-import { ASIDE, asidesOf, kept, type Aside } from './asides';
-import type { Changes } from './changes';
+import { QUARANTINE_PREFIX, quarantinedOf, quarantineEntries, type QuarantinedRecord } from './quarantine';
+import type { ChangeChannel } from './channel';
 import {
   COLLECTIONS,
   LIST_IN_HOME,
@@ -11,11 +11,11 @@ import {
   type Records,
 } from './collections';
 import { generationOf, HEAD_KEY, nextGeneration, type Head } from './generations';
-import { NO_JOURNAL, type Journal, type Noted } from './journal';
+import { NO_JOURNAL, type Journal, type JournalEntry } from './journal';
 import type { Lock } from './lock';
 import { readPage, writePage, type LogPage } from './logPages';
 import type { Storage } from './storage';
-import { carryOut, DRAFT, meet, touchedBy, type Named, type Write } from './write';
+import { applyWrite, DRAFT_PREFIX, overlaps, touchedBy, type TaggedRecord, type Write } from './write';
 
 /** The newest form of the records that this Biscuit writes and reads. */
 export const SCHEMA_VERSION = 2;
@@ -40,7 +40,7 @@ export interface LogSoFar {
 export interface StoreParts {
   readonly storage: Storage;
   readonly lock: Lock;
-  readonly changes: Changes;
+  readonly channel: ChangeChannel;
   /** Notes what is being written, for a page that does not live to finish it; none if not given. */
   readonly journal?: Journal;
   /** What a home that was never opened starts with; empty if not given. */
@@ -63,7 +63,7 @@ export class Store {
   private listing: Promise<readonly string[]> | null = null;
   /** Months of the log as last read: what has not changed is not checked again. */
   private readonly pages = new Map<string, { readonly raw: string; readonly page: LogPage }>();
-  private readonly heard = new Set<(collections: readonly string[]) => void>();
+  private readonly listeners = new Set<(collections: readonly string[]) => void>();
 
   constructor(parts: StoreParts) {
     this.parts = {
@@ -77,13 +77,13 @@ export class Store {
 
   /** Hears what other tabs write, and what this one sets aside. */
   listen(heard: (collections: readonly string[]) => void): () => void {
-    this.heard.add(heard);
-    const stop = this.parts.changes.listen((collections) => {
+    this.listeners.add(heard);
+    const stop = this.parts.channel.onChange((collections) => {
       this.listing = null;
       heard(collections);
     });
     return () => {
-      this.heard.delete(heard);
+      this.listeners.delete(heard);
       stop();
     };
   }
@@ -96,7 +96,7 @@ export class Store {
     const keys = (await this.keys()).filter((k) => k.startsWith(prefix)).sort();
     const raws = await storage.getMany(keys);
     const good: Records[N][] = [];
-    const bad: Aside[] = [];
+    const bad: QuarantinedRecord[] = [];
     for (const key of keys) {
       const raw = raws[key];
       if (raw === null || raw === undefined) continue;
@@ -104,7 +104,7 @@ export class Store {
       if (record.ok) good.push(record.value);
       else bad.push({ key, reason: record.problems.map((p) => `${p.where}: ${p.message}`).join(' '), raw });
     }
-    if (bad.length > 0) await this.setAside(bad);
+    if (bad.length > 0) await this.quarantine(bad);
     return good;
   }
 
@@ -153,10 +153,13 @@ export class Store {
       // The good ones stay; a bad one stands aside under a key of its own. Read anew: another tab may have written.
       await this.parts.lock(async () => {
         const now = readPage((await this.parts.storage.getItem(key)) ?? '[]');
-        await this.parts.storage.setMany({ [key]: writePage(now.entries), ...kept(asidesOf(key, now)) });
+        await this.parts.storage.setMany({
+          [key]: writePage(now.entries),
+          ...quarantineEntries(quarantinedOf(key, now)),
+        });
       });
-      this.tell(['aside']);
-      this.heard.forEach((heard) => heard(['aside']));
+      this.publish(['aside']);
+      this.listeners.forEach((heard) => heard(['aside']));
     }
     this.pages.set(key, { raw, page });
     return page;
@@ -170,53 +173,55 @@ export class Store {
    */
   async write(what: Write): Promise<void> {
     const { journal, lock } = this.parts;
-    const mark = journal.note(what);
+    const mark = journal.append(what);
     try {
       await this.ready();
-      await lock(() => this.carryOutInTurn(what, mark));
+      await lock(() => this.applyInTurn(what, mark));
     } finally {
-      if (mark !== null) journal.strike(mark);
+      if (mark !== null) journal.remove(mark);
     }
-    this.tell(touchedBy(what));
+    this.publish(touchedBy(what));
   }
 
   /** Carries out a write after what was noted before it, under the lock. */
-  private async carryOutInTurn(what: Write, mark: string | null): Promise<void> {
-    const before = await this.carryOutNoted(mark);
+  private async applyInTurn(what: Write, mark: string | null): Promise<void> {
+    const before = await this.applyPending(mark);
     // Noted, and struck by now: another page, or this one's start, has carried it out.
     if (mark !== null && !before.mine) return;
-    await carryOut(this.parts.storage, (await this.head()).generation, what);
-    this.outdo(before.failed, what);
+    await applyWrite(this.parts.storage, (await this.head()).generation, what);
+    this.dropSuperseded(before.failed, what);
   }
 
   /** Carries out, in their order, what is noted before this mark (all there is, if none), under the lock. */
-  private async carryOutNoted(until: string | null): Promise<{ readonly mine: boolean; readonly failed: Noted[] }> {
+  private async applyPending(
+    until: string | null,
+  ): Promise<{ readonly mine: boolean; readonly failed: JournalEntry[] }> {
     const { journal, storage } = this.parts;
-    const failed: Noted[] = [];
-    for (const noted of journal.open()) {
-      if (noted.mark === until) return { mine: true, failed };
+    const failed: JournalEntry[] = [];
+    for (const noted of journal.pending()) {
+      if (noted.entryId === until) return { mine: true, failed };
       try {
-        await carryOut(storage, (await this.head()).generation, noted.write);
+        await applyWrite(storage, (await this.head()).generation, noted.write);
       } catch {
         failed.push(noted); // A full disk: it stays noted, and is tried again at the next write.
         continue;
       }
-      journal.strike(noted.mark);
-      this.outdo(failed, noted.write);
+      journal.remove(noted.entryId);
+      this.dropSuperseded(failed, noted.write);
       const touched = touchedBy(noted.write);
-      this.tell(touched);
-      this.heard.forEach((heard) => heard(touched));
+      this.publish(touched);
+      this.listeners.forEach((heard) => heard(touched));
     }
     return { mine: false, failed };
   }
 
   /** What failed before is given up where something newer has been written since: it must not come over that. */
-  private outdo(failed: readonly Noted[], newer: Write): void {
-    for (const { mark, write } of failed) if (meet(write, newer)) this.parts.journal.strike(mark);
+  private dropSuperseded(failed: readonly JournalEntry[], newer: Write): void {
+    for (const { entryId: mark, write } of failed) if (overlaps(write, newer)) this.parts.journal.remove(mark);
   }
 
   /** Writes records in one transaction: all of them or none. */
-  async put(records: readonly Named[]): Promise<void> {
+  async put(records: readonly TaggedRecord[]): Promise<void> {
     await this.write({ put: records });
   }
 
@@ -229,24 +234,24 @@ export class Store {
     await this.ready();
     const { journal, lock, storage } = this.parts;
     const changed = await lock(async () => {
-      const { failed } = await this.carryOutNoted(null);
+      const { failed } = await this.applyPending(null);
       const { generation } = await this.head();
       const raw = await storage.getItem(`${generation}/${name}/${id}`);
       const now = raw === null ? null : readRecord(name, raw);
       if (!now?.ok) return null;
       const next = change(now.value);
       if (next === now.value) return null;
-      const write: Write = { put: [{ collection: name, value: next } as Named] };
-      const mark = journal.note(write);
+      const write: Write = { put: [{ collection: name, value: next } as TaggedRecord] };
+      const mark = journal.append(write);
       try {
-        await carryOut(storage, generation, write);
-        this.outdo(failed, write);
+        await applyWrite(storage, generation, write);
+        this.dropSuperseded(failed, write);
       } finally {
-        if (mark !== null) journal.strike(mark);
+        if (mark !== null) journal.remove(mark);
       }
       return next;
     });
-    if (changed) this.tell([name]);
+    if (changed) this.publish([name]);
     return changed;
   }
 
@@ -266,17 +271,17 @@ export class Store {
   async replace(home: Home): Promise<void> {
     await this.ready();
     await this.parts.lock(async () => {
-      await this.carryOutNoted(null);
+      await this.applyPending(null);
       const { generation } = await this.head();
       await this.writeGeneration(generation + 1, home);
     });
-    this.tell(COLLECTIONS);
+    this.publish(COLLECTIONS);
     await this.sweep();
   }
 
-  private tell(collections: readonly string[]): void {
+  private publish(collections: readonly string[]): void {
     this.listing = null;
-    this.parts.changes.tell([...new Set(collections)]);
+    this.parts.channel.publish([...new Set(collections)]);
   }
 
   /** The keys there are. A listing that a write has overtaken is not shared any more. */
@@ -292,17 +297,17 @@ export class Store {
   }
 
   /** The records that were set aside. */
-  async asides(): Promise<Aside[]> {
+  async quarantined(): Promise<QuarantinedRecord[]> {
     await this.ready();
-    const keys = (await this.parts.storage.getAllKeys()).filter((k) => k.startsWith(ASIDE));
+    const keys = (await this.parts.storage.getAllKeys()).filter((k) => k.startsWith(QUARANTINE_PREFIX));
     const raws = await this.parts.storage.getMany(keys);
-    return keys.flatMap((k) => (raws[k] ? [JSON.parse(raws[k]) as Aside] : []));
+    return keys.flatMap((k) => (raws[k] ? [JSON.parse(raws[k]) as QuarantinedRecord] : []));
   }
 
   /** Unfinished work, not part of the home: survives a reload, not an import. */
   async draft(name: string): Promise<unknown> {
     await this.ready();
-    const raw = await this.parts.storage.getItem(DRAFT + name);
+    const raw = await this.parts.storage.getItem(DRAFT_PREFIX + name);
     try {
       return raw === null ? null : JSON.parse(raw);
     } catch {
@@ -329,13 +334,13 @@ export class Store {
       const raw = await storage.getItem(HEAD_KEY);
       if (raw === null) {
         await this.writeGeneration(1, seed());
-        await this.carryOutNoted(null);
+        await this.applyPending(null);
         return;
       }
       const head = JSON.parse(raw) as Head;
       if (head.schema > schemaVersion) throw new NewerDataError(head.schema);
       // First what an earlier page did not finish: it is of the form that the head names.
-      await this.carryOutNoted(null);
+      await this.applyPending(null);
       if (head.schema < schemaVersion) await this.migrate(head);
     });
     await this.sweep();
@@ -367,10 +372,10 @@ export class Store {
     });
   }
 
-  private async setAside(bad: readonly Aside[]): Promise<void> {
-    await this.parts.storage.setMany(kept(bad));
+  private async quarantine(bad: readonly QuarantinedRecord[]): Promise<void> {
+    await this.parts.storage.setMany(quarantineEntries(bad));
     await this.parts.storage.removeMany(bad.map((b) => b.key));
-    this.tell(['aside']);
-    this.heard.forEach((heard) => heard(['aside']));
+    this.publish(['aside']);
+    this.listeners.forEach((heard) => heard(['aside']));
   }
 }

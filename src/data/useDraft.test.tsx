@@ -1,8 +1,8 @@
 import { act, fireEvent, screen } from '@testing-library/react-native';
 import { Text } from 'react-native';
-import { MemoryShelf } from '@/testing/memoryStorage';
+import { MemorySyncStorage } from '@/testing/memoryStorage';
 import { renderIn, settle } from '@/testing/renderIn';
-import { journalOn } from './journal';
+import { createJournal } from './journal';
 import { useDraft } from './useDraft';
 
 const isText = (value: unknown): value is string => typeof value === 'string';
@@ -55,8 +55,8 @@ test('what was typed in the last moment of a page is read by the next', async ()
     },
     removeEventListener: () => undefined,
   });
-  const shelf = new MemoryShelf();
-  const page = await renderIn(<Writer name="last" />, undefined, journalOn(shelf, 'own'));
+  const shelf = new MemorySyncStorage();
+  const page = await renderIn(<Writer name="last" />, undefined, createJournal(shelf, 'own'));
   // No transaction comes to its end any more: the page is gone before.
   page.storage.setMany = () => new Promise(() => undefined);
   fireEvent.press(screen.getByText('type'));
@@ -64,7 +64,7 @@ test('what was typed in the last moment of a page is read by the next', async ()
   page.unmount();
   Object.assign(window, { addEventListener: before.add, removeEventListener: before.remove });
 
-  const { store } = await renderIn(<Writer name="again" />, undefined, journalOn(shelf, 'own'));
+  const { store } = await renderIn(<Writer name="again" />, undefined, createJournal(shelf, 'own'));
   expect(await store.draft('last')).toBe('typed');
   expect(shelf.length).toBe(0);
 });

@@ -1,12 +1,12 @@
 import { DEFAULT_SETTINGS } from '../core';
-import { asidesOf, kept } from './asides';
+import { quarantinedOf, quarantineEntries } from './quarantine';
 import { readRecord, type CollectionName, type ListName, type Records } from './collections';
 import { keyOf } from './generations';
 import { monthsOf, pageAfter, readPage, writePage, type LogWrite } from './logPages';
 import type { Storage } from './storage';
 
 /** A record with the name of its collection. */
-export type Named = { readonly [N in CollectionName]: { collection: N; value: Records[N] } }[CollectionName];
+export type TaggedRecord = { readonly [N in CollectionName]: { collection: N; value: Records[N] } }[CollectionName];
 
 /** Some fields of a record, put over its newest form: two fields changed at once, or in two tabs, do not undo each other. */
 export type FieldChange = {
@@ -15,7 +15,7 @@ export type FieldChange = {
 
 /** What is written at one go. */
 export interface Write {
-  readonly put?: readonly Named[];
+  readonly put?: readonly TaggedRecord[];
   /** What is not there any more is left away. */
   readonly change?: readonly FieldChange[];
   readonly remove?: readonly { readonly collection: ListName; readonly id: string }[];
@@ -25,7 +25,7 @@ export interface Write {
 }
 
 /** Where drafts are kept. */
-export const DRAFT = 'draft/';
+export const DRAFT_PREFIX = 'draft/';
 
 /** The collections that a write touches. */
 export const touchedBy = ({ put = [], change = [], remove = [], log }: Write): string[] => [
@@ -38,12 +38,12 @@ function recordsOf({ put = [], change = [], remove = [], log, draft }: Write): S
     ...put.map((r) => keyOf(0, r.collection, r.value)),
     ...[...change, ...remove].map((r) => `0/${r.collection}/${r.id}`),
     ...[...(log?.put ?? []), ...(log?.remove ?? [])].map((e) => `0/log/${e.id}`),
-    ...(draft ? [DRAFT + draft.name] : []),
+    ...(draft ? [DRAFT_PREFIX + draft.name] : []),
   ]);
 }
 
 /** True if two writes have a record in common. */
-export function meet(a: Write, b: Write): boolean {
+export function overlaps(a: Write, b: Write): boolean {
   const records = recordsOf(a);
   return [...recordsOf(b)].some((r) => records.has(r));
 }
@@ -54,7 +54,7 @@ export function meet(a: Write, b: Write): boolean {
  *
  * @throws the storage's own error (a full disk)
  */
-export async function carryOut(storage: Storage, generation: number, what: Write): Promise<void> {
+export async function applyWrite(storage: Storage, generation: number, what: Write): Promise<void> {
   const { put = [], change = [], remove = [], log, draft } = what;
   const entries: Record<string, string> = {};
   for (const r of put) entries[keyOf(generation, r.collection, r.value)] = JSON.stringify(r.value);
@@ -69,9 +69,9 @@ export async function carryOut(storage: Storage, generation: number, what: Write
     const key = `${generation}/log/${month}`;
     const before = readPage((await storage.getItem(key)) ?? '[]');
     if (log) entries[key] = writePage(pageAfter(month, before.entries, log));
-    Object.assign(entries, kept(asidesOf(key, before)));
+    Object.assign(entries, quarantineEntries(quarantinedOf(key, before)));
   }
-  if (draft) entries[DRAFT + draft.name] = JSON.stringify(draft.value);
+  if (draft) entries[DRAFT_PREFIX + draft.name] = JSON.stringify(draft.value);
   if (Object.keys(entries).length > 0) await storage.setMany(entries);
   const gone = remove.map((r) => `${generation}/${r.collection}/${r.id}`);
   if (gone.length > 0) await storage.removeMany(gone);

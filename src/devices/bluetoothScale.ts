@@ -1,12 +1,12 @@
 import { readWeightMeasurement, WEIGHT_MEASUREMENT, WEIGHT_SCALE_SERVICE } from '@/core';
-import type { KitchenScale, Reading } from './scale';
+import type { KitchenScale, ScaleReading } from './scale';
 
 /** True if this browser can speak to a scale at all. */
 export const hasBluetooth = (): boolean => typeof navigator !== 'undefined' && 'bluetooth' in navigator;
 
 /** A real scale over the public Weight Scale profile, by Web Bluetooth. The browser asks the person which one. */
 export function bluetoothScale(): KitchenScale {
-  const listeners = new Set<(reading: Reading) => void>();
+  const listeners = new Set<(reading: ScaleReading) => void>();
   let device: BluetoothDevice | null = null;
   const heard = (event: Event): void => {
     const bytes = (event.target as BluetoothRemoteGATTCharacteristic | null)?.value;

@@ -1,5 +1,5 @@
 /** One reading of a kitchen scale. */
-export interface Reading {
+export interface ScaleReading {
   readonly massG: number;
   /** The scale's own step, g: finer than this it does not know. */
   readonly stepG: number;
@@ -11,7 +11,7 @@ export interface KitchenScale {
   /** Connects; throws an Error with words for the person if it cannot. */
   connect(): Promise<void>;
   /** Calls back at every reading; returns how to stop. */
-  listen(heard: (reading: Reading) => void): () => void;
+  listen(heard: (reading: ScaleReading) => void): () => void;
   disconnect(): void;
 }
 
@@ -25,7 +25,7 @@ export class Steadiness {
   private about = 0;
 
   /** True once the weight has stood still for a while. */
-  see(reading: Reading, atMS: number): boolean {
+  see(reading: ScaleReading, atMS: number): boolean {
     if (this.since === null || Math.abs(reading.massG - this.about) > STEADY_STEPS * reading.stepG + 1e-9) {
       this.since = atMS;
       this.about = reading.massG;

@@ -1,5 +1,5 @@
 import { simulatedScale } from './simulatedScale';
-import { Steadiness, type Reading } from './scale';
+import { Steadiness, type ScaleReading } from './scale';
 
 /** A scale in held time: every step is a tenth of a second. */
 function onBench(chance = () => 0.5) {
@@ -13,7 +13,7 @@ function onBench(chance = () => 0.5) {
     },
     chance,
   });
-  const seen: Reading[] = [];
+  const seen: ScaleReading[] = [];
   scale.listen((r) => seen.push(r));
   const pass = (ms: number): void => {
     for (let t = 0; t < ms; t += 100) {

@@ -1,4 +1,4 @@
-import type { KitchenScale, Reading } from './scale';
+import type { KitchenScale, ScaleReading } from './scale';
 
 /** Time and chance come in, so that a test can hold both. */
 export interface SimulatedParts {
@@ -36,7 +36,7 @@ const REAL: SimulatedParts = {
 
 /** Makes a simulated scale: for the demo home, and for tests. */
 export function simulatedScale(parts: SimulatedParts = REAL): SimulatedScale {
-  const listeners = new Set<(reading: Reading) => void>();
+  const listeners = new Set<(reading: ScaleReading) => void>();
   let stop: (() => void) | null = null;
   let onPanG = 0;
   let shownG = 0;

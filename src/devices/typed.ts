@@ -9,10 +9,10 @@ function decimalSign(): DecimalSign {
 }
 
 /** A number as it is typed on this device; see {@link typedNumber}. */
-export const numberIn = (text: string): number | string | null => typedNumber(text, decimalSign());
+export const typedNumberIn = (text: string): number | string | null => typedNumber(text, decimalSign());
 
 /** The same, a unit behind it passed over; NaN for what is no number. */
-export const measureIn = (text: string): number => typedMeasure(text, decimalSign());
+export const typedMeasureIn = (text: string): number => typedMeasure(text, decimalSign());
 
 /** A line under a field that says how its number was read, where another might read it otherwise. */
 export function readAs(text: string): string | null {

@@ -2,7 +2,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
 import { formulaText, type Formula, type LabelContent, type Profile } from '@/core';
 import { fileNameOf, saveFile } from '@/data';
-import { Action, Body, Choice, COLORS, Sheet, SPACE, Soft } from '@/ui';
+import { Action, Body, Choice, COLORS, Sheet, SPACE, SecondaryText } from '@/ui';
 import { codeOf } from './code';
 import { dataAddress, shippedFonts, type LabelFonts } from './fonts';
 import { labelLayout, labelSizeFor, type LabelSize } from './labelLayout';
@@ -70,13 +70,13 @@ export default function LabelSheet({ open, onClose, formula, content, profile, v
           <View style={styles.paper}>
             <LabelPreview layout={layout} width={Math.min(width - 4 * SPACE.l, layout.widthMM * 4.6)} />
           </View>
-          <Soft>
+          <SecondaryText>
             {Math.round(layout.widthMM)} × {Math.round(layout.heightMM)} mm, text of {layout.textPT} pt.
             {layout.grew ? ' Higher than asked: nothing that must stand on it is left out.' : ''}
             {layout.code
               ? ' The code holds the formula: take a picture of it under Paste a recipe.'
               : ' Too small for a code of this formula: take a larger label.'}
-          </Soft>
+          </SecondaryText>
           <View style={styles.files}>
             <Action title="PDF, one label" weight="main" onPress={() => void pdf(false)} testID="label-pdf" />
             <Action

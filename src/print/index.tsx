@@ -13,7 +13,8 @@ export const LabelSheet = (props: ComponentProps<typeof Sheet>) =>
   ) : null;
 
 /** The text of the QR code in a picture; null if there is none. */
-export const readCode = async (picture: Blob): Promise<string | null> => (await import('./readCode')).readCode(picture);
+export const readCode = async (picture: Blob): Promise<string | null> =>
+  (await import('./decodeCode')).decodeCode(picture);
 
 export type { PageBlock } from './pagePdf';
 

@@ -51,7 +51,7 @@ const SIZES_PT = [14, 13, 12, 11, 10, 9, 8.5, 8, 7.5, 7, 6.5, 6, 5.5] as const;
 /** A module smaller than this is not read by a phone, mm (common practice, no source). */
 const MODULE_MM = 0.33;
 const QUIET_MODULES = 4;
-const MOST_CODE_SHARE = 0.5;
+const MAX_CODE_SHARE = 0.5;
 
 interface Paragraph {
   readonly lead: string;
@@ -89,7 +89,7 @@ function paragraphsOf({ content: c, volume, made, discardBy }: LabelFacts): Para
 function codeSide(code: Modules | null, { widthMM, heightMM }: LabelSize): number | null {
   if (!code) return null;
   const least = (code.length + QUIET_MODULES) * MODULE_MM;
-  const most = MOST_CODE_SHARE * (widthMM - 2 * PADDING_MM);
+  const most = MAX_CODE_SHARE * (widthMM - 2 * PADDING_MM);
   if (least > most || least > heightMM - 2 * PADDING_MM) return null;
   return Math.max(least, Math.min(26, most));
 }
@@ -186,8 +186,8 @@ export function labelLayout(facts: LabelFacts, size: LabelSize, width: TextWidth
 const WIDE_SHARE = 0.9;
 /** A label goes round so much of a bottle that it can be read from one side. */
 const ROUND_SHARE = 0.45;
-const LEAST_SIZE: LabelSize = { widthMM: 40, heightMM: 30 };
-const MOST_SIZE: LabelSize = { widthMM: 100, heightMM: 120 };
+const MIN_SIZE: LabelSize = { widthMM: 40, heightMM: 30 };
+const MAX_SIZE: LabelSize = { widthMM: 100, heightMM: 120 };
 
 /** The label that fits on a bottle's straight side, mm. */
 export function labelSizeFor(profile: Profile): LabelSize {
@@ -196,7 +196,7 @@ export function labelSizeFor(profile: Profile): LabelSize {
   const wide = profile.filter((p) => p.diameterMM > WIDE_SHARE * widest).map((p) => p.heightMM);
   const straightMM = Math.max(...wide) - Math.min(...wide);
   const within = (value: number, key: keyof LabelSize): number =>
-    Math.round(Math.max(LEAST_SIZE[key], Math.min(MOST_SIZE[key], value)));
+    Math.round(Math.max(MIN_SIZE[key], Math.min(MAX_SIZE[key], value)));
   return {
     widthMM: within(ROUND_SHARE * Math.PI * widest, 'widthMM'),
     heightMM: within(straightMM - 8, 'heightMM'),

@@ -1,4 +1,4 @@
-import type { Shelf } from '@/data/journal';
+import type { SyncStorage } from '@/data/journal';
 import type { Storage } from '@/data/storage';
 
 /** A storage in memory that can be told to fail, as a full disk does. */
@@ -31,7 +31,7 @@ export class MemoryStorage implements Storage {
 }
 
 /** The browser's synchronous storage, in memory; holds so many characters. */
-export class MemoryShelf implements Shelf {
+export class MemorySyncStorage implements SyncStorage {
   readonly kept = new Map<string, string>();
 
   constructor(private readonly room = Infinity) {}

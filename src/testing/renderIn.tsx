@@ -4,7 +4,7 @@ import type { ReactElement } from 'react';
 import type { Home } from '@/core';
 import { createClient, HomeProvider } from '@/data';
 import type { Journal } from '@/data/journal';
-import { lockNamed } from '@/data/lock';
+import { createLock } from '@/data/lock';
 import { Store } from '@/data/store';
 import { elementsTheme, NoticeBar, NoticeProvider } from '@/ui';
 import { MemoryStorage } from './memoryStorage';
@@ -20,8 +20,8 @@ export async function renderIn(screen: ReactElement, home?: Home, journal?: Jour
   const storage = new MemoryStorage();
   const store = new Store({
     storage,
-    lock: lockNamed('test'),
-    changes: { tell: () => undefined, listen: () => () => undefined },
+    lock: createLock('test'),
+    channel: { publish: () => undefined, onChange: () => () => undefined },
     ...(home ? { seed: () => home } : {}),
     ...(journal ? { journal } : {}),
   });

@@ -2,7 +2,7 @@ import { useId } from 'react';
 import Svg, { ClipPath, Defs, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import type { Profile, VesselShape } from '../core';
 import { liquidColor } from './liquidColor';
-import { readable } from './numbers';
+import { formatNumber } from './numbers';
 import { TAPE_HEIGHT, tapeHeights } from './tapeHeights';
 import { COLORS, FAMILY } from './theme';
 
@@ -65,7 +65,7 @@ export function BottleDrawing({ profile, top, layers, width, height }: Props) {
   const filledMM = poured.at(-1)?.topMM ?? 0;
   const freePX = (brim - filledMM) * scale;
   const saying = poured
-    .map((l) => `${l.name} to ${readable(l.levelML)} mL, ${readable(l.topMM ?? 0)} mm high`)
+    .map((l) => `${l.name} to ${formatNumber(l.levelML)} mL, ${formatNumber(l.topMM ?? 0)} mm high`)
     .join('; ');
   return (
     <Svg
@@ -144,7 +144,7 @@ export function BottleDrawing({ profile, top, layers, width, height }: Props) {
               fontSize={15}
               fill={COLORS.tapeInk}
             >
-              {`${readable(layer.levelML)} mL · ${readable(layer.topMM ?? 0)} mm`}
+              {`${formatNumber(layer.levelML)} mL · ${formatNumber(layer.topMM ?? 0)} mm`}
             </SvgText>
             <SvgText x={left + 7} y={tape + TAPE_HEIGHT + 4} fontFamily={FAMILY.body} fontSize={15} fill={COLORS.ink}>
               {shortName(layer.name)}

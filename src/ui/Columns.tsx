@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useWide } from './Places';
+import { useWide } from './Navigation';
 import { SPACE } from './theme';
 
 /** Two columns on a wide screen, one under the other on a phone. */

@@ -3,7 +3,7 @@ import { Pressable, StyleSheet, View } from 'react-native';
 import type { Finding, Level } from '../core';
 import { LEVEL_INK, LEVEL_TINT, LEVEL_WORD, VerdictMark } from './VerdictMark';
 import { COLORS, FAMILY, SPACE, TOUCH } from './theme';
-import { Body, Kind, Soft } from './Words';
+import { Body, Overline, SecondaryText } from './Text';
 import { figureText } from './numbers';
 
 interface Props {
@@ -32,7 +32,7 @@ export function FindingCard({ finding, sources, remedies }: Props) {
     <View style={[styles.card, { borderLeftColor: ink }]} testID={`finding-${finding.code}`}>
       <Pressable role="button" aria-expanded={open} onPress={() => setOpen(!open)} style={styles.head}>
         <View style={styles.said}>
-          <Kind style={{ color: ink }}>{LEVEL_WORD[finding.level]}</Kind>
+          <Overline style={{ color: ink }}>{LEVEL_WORD[finding.level]}</Overline>
           <Body style={grave ? styles.grave : undefined}>{finding.happens}</Body>
         </View>
         <Body style={styles.link}>{open ? 'Hide' : 'Why?'}</Body>
@@ -43,9 +43,11 @@ export function FindingCard({ finding, sources, remedies }: Props) {
         <View style={styles.why}>
           <Body>{finding.why}</Body>
           {Object.entries(finding.figures).map(([key, value]) => (
-            <Soft key={key}>{figureText(key, value)}</Soft>
+            <SecondaryText key={key}>{figureText(key, value)}</SecondaryText>
           ))}
-          <Soft>Source: {sources.length > 0 ? sources.join('; ') : 'what was written in the recipe itself'}.</Soft>
+          <SecondaryText>
+            Source: {sources.length > 0 ? sources.join('; ') : 'what was written in the recipe itself'}.
+          </SecondaryText>
         </View>
       )}
     </View>

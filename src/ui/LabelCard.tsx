@@ -2,10 +2,10 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
 import type { LabelContent } from '../core';
-import { dayText, readable, volumeText } from './numbers';
+import { dayText, formatNumber, volumeText } from './numbers';
 import { scallopEdge } from './scallop';
 import { COLORS, FAMILY, SPACE } from './theme';
-import { Body, Heading, Kind, Soft } from './Words';
+import { Body, Heading, Overline, SecondaryText } from './Text';
 
 /** What became of a batch, and when (ISO 8601). */
 export interface Ended {
@@ -46,7 +46,7 @@ export function LabelCard({
         <Heading style={styles.name} {...(whole ? {} : { numberOfLines: 2 })}>
           {label.name}
         </Heading>
-        <Kind style={styles.volume}>{volumeText(volumeML)}</Kind>
+        <Overline style={styles.volume}>{volumeText(volumeML)}</Overline>
       </View>
       <View style={styles.body}>
         {label.purpose !== '' && <Body>{label.purpose}</Body>}
@@ -61,7 +61,7 @@ export function LabelCard({
             <Body style={styles.bold}>Contents: </Body>
             {label.contents.join(', ')}
             {label.strengths.length > 0 &&
-              ` (${label.strengths.map((s) => `${s.of} ${readable(s.percent)} % ${s.basis}`).join(', ')})`}
+              ` (${label.strengths.map((s) => `${s.of} ${formatNumber(s.percent)} % ${s.basis}`).join(', ')})`}
           </Body>
         )}
         {whole && label.neverMeets && label.neverMeets.length > 0 && (
@@ -113,12 +113,12 @@ export function LabelCard({
           <Body style={styles.past}>Past its day: {label.keeps.reason}. Pour it away and make it fresh.</Body>
         )}
         {whole && label.keeps.highDays > 0 && (
-          <Soft>
+          <SecondaryText>
             Keeps {label.keeps.lowDays} to {label.keeps.highDays} days: {label.keeps.reason}. Cloud, slime or a swollen
             bottle overrule the date.
-          </Soft>
+          </SecondaryText>
         )}
-        <Soft>{bottle}</Soft>
+        <SecondaryText>{bottle}</SecondaryText>
       </View>
       {ended !== null && width > 0 && (
         <Svg width={width} height={EDGE / 2 + 1} style={styles.edge} aria-hidden>
@@ -132,7 +132,7 @@ export function LabelCard({
 function Dated({ kind, text, warn = false }: { kind: string; text: string; warn?: boolean }) {
   return (
     <View>
-      <Kind>{kind}</Kind>
+      <Overline>{kind}</Overline>
       <Body style={[styles.date, warn && styles.warn]}>{text}</Body>
     </View>
   );

@@ -2,7 +2,7 @@ import { createContext, useCallback, useContext, useEffect, useState, type React
 import { StyleSheet, View } from 'react-native';
 import { Action } from './Action';
 import { COLORS, SPACE } from './theme';
-import { Body } from './Words';
+import { Body } from './Text';
 
 interface Said {
   readonly text: string;

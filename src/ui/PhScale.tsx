@@ -12,7 +12,7 @@ interface Props {
 const HEIGHT = 58;
 const BAR_TOP = 18;
 const BAR = 16;
-const MOST = 14;
+const MAX_PH = 14;
 /** The bar is drawn in steps of one, from sour through plain to alkaline: light tints, the words carry it. */
 const TINTS = [
   '#E9B8A6',
@@ -45,7 +45,7 @@ export function pHWord(pH: number): string {
 /** A strip from 0 to 14 with the mixture's pH marked, and the band in which it lies. */
 export function PhScale({ value, low, high }: Props) {
   const [width, setWidth] = useState(0);
-  const x = (pH: number): number => (Math.min(MOST, Math.max(0, pH)) / MOST) * (width - 2) + 1;
+  const x = (pH: number): number => (Math.min(MAX_PH, Math.max(0, pH)) / MAX_PH) * (width - 2) + 1;
   const label = `pH ${value.toFixed(1)}, ${pHWord(value)}, between ${low.toFixed(1)} and ${high.toFixed(1)}`;
   return (
     <View

@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import { Choice } from './Choice';
 import { Field } from './Field';
-import { Part } from './Screen';
+import { Section } from './Screen';
 import { Sheet } from './Sheet';
-import { Body, Heading } from './Words';
+import { Body, Heading } from './Text';
 
 interface Named {
   readonly id: string;
@@ -44,7 +44,7 @@ export function Picker<T extends Named>({ title, all, open, chosen, onClose, onC
         <Choice label="None" options={[{ value: '', label: 'None' }]} chosen={[chosen]} onChoose={choose} />
       )}
       {groups.map((group) => (
-        <Part key={group}>
+        <Section key={group}>
           {group !== EVERYTHING && <Heading>{group}</Heading>}
           <Choice
             label={group === EVERYTHING ? title : group}
@@ -52,7 +52,7 @@ export function Picker<T extends Named>({ title, all, open, chosen, onClose, onC
             chosen={[chosen]}
             onChoose={choose}
           />
-        </Part>
+        </Section>
       ))}
     </Sheet>
   );

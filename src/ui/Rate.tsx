@@ -1,6 +1,6 @@
 import { Pressable, StyleSheet, Text, View } from 'react-native';
 import { COLORS, FAMILY, SPACE, TOUCH } from './theme';
-import { Body, Soft } from './Words';
+import { Body, SecondaryText } from './Text';
 
 interface Props {
   readonly label: string;
@@ -38,8 +38,8 @@ export function Rate({ label, low, high, value, onChange }: Props) {
         })}
       </View>
       <View style={styles.ends} aria-hidden>
-        <Soft style={styles.end}>{low}</Soft>
-        <Soft style={styles.end}>{high}</Soft>
+        <SecondaryText style={styles.end}>{low}</SecondaryText>
+        <SecondaryText style={styles.end}>{high}</SecondaryText>
       </View>
     </View>
   );

@@ -1,8 +1,8 @@
 import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Leads } from './Leads';
+import { LinkPressable } from './LinkPressable';
 import { COLORS, SPACE, TOUCH } from './theme';
-import { Body, Soft } from './Words';
+import { Body, SecondaryText } from './Text';
 
 interface Props {
   readonly title: string;
@@ -16,16 +16,16 @@ interface Props {
 /** A line of a list that leads somewhere. */
 export function Row({ title, detail, to, onPress, mark, selected = false }: Props) {
   return (
-    <Leads to={to} onGo={onPress} style={[styles.row, selected && styles.selected]}>
+    <LinkPressable to={to} onGo={onPress} style={[styles.row, selected && styles.selected]}>
       {mark}
       <View style={styles.words}>
         <Body style={styles.title}>{title}</Body>
-        {detail !== undefined && detail !== '' && <Soft>{detail}</Soft>}
+        {detail !== undefined && detail !== '' && <SecondaryText>{detail}</SecondaryText>}
       </View>
       <Body style={styles.arrow} aria-hidden>
         ›
       </Body>
-    </Leads>
+    </LinkPressable>
   );
 }
 

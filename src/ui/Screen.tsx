@@ -49,7 +49,7 @@ export const TwoSteps = ({ next, other, stacked = false }: TwoStepsProps) => (
 );
 
 /** A part of a screen, its things close together. */
-export const Part = ({ children }: { children: ReactNode }) => <View style={styles.part}>{children}</View>;
+export const Section = ({ children }: { children: ReactNode }) => <View style={styles.part}>{children}</View>;
 
 const styles = StyleSheet.create({
   screen: { flex: 1, backgroundColor: COLORS.paper },

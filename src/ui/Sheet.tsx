@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { Modal, Pressable, ScrollView, StyleSheet, View } from 'react-native';
 import { Action } from './Action';
 import { COLORS, SPACE } from './theme';
-import { Heading } from './Words';
+import { Heading } from './Text';
 
 interface Props {
   readonly title: string;

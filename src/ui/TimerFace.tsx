@@ -5,7 +5,7 @@ import type { Timer, TimerKind, TimerNow } from '../core';
 import { scallopPath } from './scallop';
 import { COLORS, FAMILY, SPACE } from './theme';
 import { countdownText, whenText } from './times';
-import { Body, Soft } from './Words';
+import { Body, SecondaryText } from './Text';
 
 interface Props {
   readonly timer: Timer;
@@ -120,13 +120,13 @@ export const TimerFace = memo(function TimerFace({ timer, now, nowMs, size = 240
           <Body style={[styles.left, { color: ink, fontSize: left.length > 6 ? 34 : 46 }]} testID="time-left">
             {left}
           </Body>
-          <Soft style={styles.says}>{says}</Soft>
+          <SecondaryText style={styles.says}>{says}</SecondaryText>
         </View>
       </View>
       <View style={styles.marks}>
         {marks.map(([word, minutes]) => (
           <View key={word} style={styles.mark}>
-            <Soft style={styles.word}>{word}</Soft>
+            <SecondaryText style={styles.word}>{word}</SecondaryText>
             <Body style={styles.when} testID={`when-${word.split(' ')[0]?.toLowerCase() ?? ''}`}>
               {whenText(start + minutes * 60_000, nowMs)}
             </Body>

@@ -1,7 +1,7 @@
 import type { Timer, TimerNow } from '../core';
 import { Row } from './Row';
 import { TimerRing } from './TimerFace';
-import { timerDetail, timerPath, timerTitle } from './timerWords';
+import { timerDetail, timerPath, timerTitle } from './timerText';
 
 interface Props {
   readonly timer: Timer;

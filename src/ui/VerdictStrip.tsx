@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import type { Level } from '../core';
 import { FAMILY, SPACE } from './theme';
 import { LEVEL_INK, LEVEL_TINT, LEVEL_WORD, VerdictMark } from './VerdictMark';
-import { Body } from './Words';
+import { Body } from './Text';
 
 /** The verdict in one line that stays in sight while a formula is changed. */
 export const VerdictStrip = memo(function VerdictStrip({ level, saying }: { level: Level; saying: string }) {

@@ -3,7 +3,7 @@ const oneDecimal = new Intl.NumberFormat('en-GB', { maximumFractionDigits: 1 });
 const twoDecimals = new Intl.NumberFormat('en-GB', { maximumFractionDigits: 2 });
 
 /** A number as it is read on a worktop: whole above 20, one decimal above 2, two below. */
-export function readable(value: number): string {
+export function formatNumber(value: number): string {
   const size = Math.abs(value);
   return (size >= 20 ? grouped : size >= 2 ? oneDecimal : twoDecimals).format(value);
 }
@@ -13,14 +13,14 @@ const OUNCE_G = 28.349523125;
 
 /** A volume in the person's units: mL and litres, or US fluid ounces. */
 export function volumeText(mL: number, units: 'metric' | 'us' = 'metric'): string {
-  if (units === 'us') return `${readable(mL / US_FLUID_OUNCE_ML)} fl oz`;
-  return mL >= 1000 ? `${readable(mL / 1000)} L` : `${readable(mL)} mL`;
+  if (units === 'us') return `${formatNumber(mL / US_FLUID_OUNCE_ML)} fl oz`;
+  return mL >= 1000 ? `${formatNumber(mL / 1000)} L` : `${formatNumber(mL)} mL`;
 }
 
 /** A mass in the person's units: grams and kilograms, or ounces. */
 export function massText(g: number, units: 'metric' | 'us' = 'metric'): string {
-  if (units === 'us') return `${readable(g / OUNCE_G)} oz`;
-  return g >= 1000 ? `${readable(g / 1000)} kg` : `${readable(g)} g`;
+  if (units === 'us') return `${formatNumber(g / OUNCE_G)} oz`;
+  return g >= 1000 ? `${formatNumber(g / 1000)} kg` : `${formatNumber(g)} g`;
 }
 
 /** A signed error: "+1.8 %", "−0.5 %", or "exact". */
@@ -57,5 +57,5 @@ export function figureText(key: string, value: number): string {
   if (named) return `${named}: ${oneDecimal.format(value)}`;
   const ending = UNIT_ENDINGS.find(([pattern]) => pattern.test(key));
   const words = (ending ? key.replace(ending[0], '') : key).replace(/([a-z])([A-Z])/g, '$1 $2').toLowerCase();
-  return `${words.charAt(0).toUpperCase()}${words.slice(1)}: ${readable(value)}${ending ? ` ${ending[1]}` : ''}`;
+  return `${words.charAt(0).toUpperCase()}${words.slice(1)}: ${formatNumber(value)}${ending ? ` ${ending[1]}` : ''}`;
 }

@@ -3,7 +3,7 @@ import type { Finding, LabelContent } from '@/core';
 import { BottleDrawing } from './BottleDrawing';
 import { FindingCard, VerdictBanner } from './FindingCard';
 import { LabelCard } from './LabelCard';
-import { errorText, figureText, massText, readable, volumeText } from './numbers';
+import { errorText, figureText, massText, formatNumber, volumeText } from './numbers';
 import { scallopPath } from './scallop';
 import { TAPE_HEIGHT, TAPE_STEP, tapeHeights } from './tapeHeights';
 import { LEVEL_INK, LEVEL_TINT, LEVEL_WORD } from './VerdictMark';
@@ -83,7 +83,7 @@ describe('numbers as they are read', () => {
     [0.625, '0.63'],
     [1234.5, '1,235'],
   ])('%d is %s', (value, expected) => {
-    expect(readable(value)).toBe(expected);
+    expect(formatNumber(value)).toBe(expected);
   });
 
   test('with their units', () => {

@@ -1,5 +1,5 @@
 import { useLocalSearchParams } from 'expo-router';
-import { BenchScreen } from '@/features/mix/BenchScreen';
+import { BenchScreen } from '@/features/mix/bench/BenchScreen';
 
 export default function Bench() {
   const { id } = useLocalSearchParams<{ id: string }>();

@@ -1,5 +1,5 @@
 import { Slot, useGlobalSearchParams } from 'expo-router';
-import { MixPlace } from '@/features/mix/MixPlace';
+import { MixPlace } from '@/features/mix/list/MixPlace';
 
 export default function Layout() {
   const { id } = useGlobalSearchParams<{ id?: string }>();

@@ -1,5 +1,5 @@
 import { useLocalSearchParams } from 'expo-router';
-import { CompareScreen } from '@/features/mix/CompareScreen';
+import { CompareScreen } from '@/features/mix/compare/CompareScreen';
 
 export default function Compare() {
   const { a, b } = useLocalSearchParams<{ a?: string; b?: string }>();

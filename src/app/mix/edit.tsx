@@ -1,5 +1,5 @@
 import { useLocalSearchParams } from 'expo-router';
-import { EditScreen } from '@/features/mix/EditScreen';
+import { EditScreen } from '@/features/mix/edit/EditScreen';
 
 export default function Edit() {
   const { formula } = useLocalSearchParams<{ formula?: string }>();

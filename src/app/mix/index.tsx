@@ -1,1 +1,1 @@
-export { MixHome as default } from '@/features/mix/MixPlace';
+export { MixHome as default } from '@/features/mix/list/MixPlace';

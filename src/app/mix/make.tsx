@@ -1,5 +1,5 @@
 import { useLocalSearchParams } from 'expo-router';
-import { MakeScreen } from '@/features/mix/MakeScreen';
+import { MakeScreen } from '@/features/mix/make/MakeScreen';
 
 export default function Make() {
   const { formula } = useLocalSearchParams<{ formula?: string }>();

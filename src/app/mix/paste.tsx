@@ -1,5 +1,5 @@
 import { useLocalSearchParams } from 'expo-router';
-import { PasteScreen } from '@/features/mix/PasteScreen';
+import { PasteScreen } from '@/features/mix/paste/PasteScreen';
 
 export default function Paste() {
   const { formula } = useLocalSearchParams<{ formula?: string }>();

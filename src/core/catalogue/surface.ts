@@ -1,4 +1,4 @@
-import type { DisputedAdviceId } from './schools';
+import type { DisputedAdviceId } from './disputedAdvice';
 import type { SourceKey } from './sources';
 import type { Trait } from './substances';
 

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { SOILS, soilByName, type Soil } from '../catalogue/soils';
 import { SURFACES, surfaceByName } from '../catalogue/surfaces';
 import type { Surface } from '../catalogue/surface';
-import { DEFAULT_CONTEXT, type EvaluationContext } from '../evaluation/options';
+import { DEFAULT_CONTEXT, type EvaluationContext } from '../evaluation/context';
 import { exceededLimits, certainlyExceeded } from '../findings/surfaceLimits';
 import { formulaFromReading } from '../formula/fromReading';
 import type { Formula } from '../formula/formula';

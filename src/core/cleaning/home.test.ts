@@ -4,7 +4,7 @@ import { JOB_PLANS } from '../catalogue/jobPlans';
 import { ROOM_KINDS } from '../catalogue/roomKinds';
 import { SOILS } from '../catalogue/soils';
 import { STARTER_FORMULAS } from '../formula/starters';
-import { DEFAULT_CONTEXT } from '../evaluation/options';
+import { DEFAULT_CONTEXT } from '../evaluation/context';
 import { guideSteps } from './guide';
 import { toleranceOf, questionsAbout, type HomeSurface } from './homeSurface';
 import { jointsOf } from './joints';

@@ -1,5 +1,5 @@
 import type { RoomKindId } from '../catalogue/roomKinds';
-import type { AdvicePreferences } from '../catalogue/schools';
+import type { AdvicePreferences } from '../catalogue/disputedAdvice';
 import { SURFACES } from '../catalogue/surfaces';
 import type { LimitOf, Surface, Tolerance } from '../catalogue/surface';
 

@@ -1,4 +1,4 @@
-import type { AdvicePreferences } from '../catalogue/schools';
+import type { AdvicePreferences } from '../catalogue/disputedAdvice';
 import type { Surface } from '../catalogue/surface';
 import type { Evaluation } from '../evaluation/evaluate';
 import type { Finding } from '../findings/finding';

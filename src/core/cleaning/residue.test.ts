@@ -4,12 +4,12 @@ import type { Ingredient } from '../catalogue/ingredient';
 import { ingredientById, INGREDIENTS } from '../catalogue/lookup';
 import { evaluate } from '../evaluation/evaluate';
 import { substance } from '../catalogue/substances';
-import { DEFAULT_CONTEXT } from '../evaluation/options';
-import { ingredientOfLine } from '../formula/resolve';
+import { DEFAULT_CONTEXT } from '../evaluation/context';
+import { ingredientOfLine } from '../formula/resolveIngredient';
 import { STARTER_FORMULAS } from '../formula/starters';
 import { type LogEntry, type Used } from './logEntry';
 import { ingredientsUsed, residueConflicts, residuesAt, ingredientsOfFormula, type UsedIngredients } from './residue';
-import { usedFormula } from './used';
+import { usedFormula } from './usedFormula';
 
 // What must not follow what: poison-centre and public-health "never mix" lists. How long air and drain take
 // to clear is common practice, no source.

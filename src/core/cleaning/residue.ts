@@ -2,16 +2,16 @@ import type { HouseholdMember } from '../catalogue/household';
 import type { Ingredient } from '../catalogue/ingredient';
 import { ingredientById } from '../catalogue/lookup';
 import { surfaceByName } from '../catalogue/surfaces';
-import { checkCompatibility } from '../evaluation/meet';
-import { combinationsOf, possibleIngredientsFor } from '../evaluation/meetNamed';
+import { checkCompatibility } from '../evaluation/compatibility';
+import { combinationsOf, possibleIngredientsFor } from '../evaluation/compatibilityByName';
 import { recipeTextOf } from '../evaluation/recipeText';
 import type { Finding, Level, Scope } from '../findings/finding';
 import { isWorse } from '../findings/finding';
-import type { RoomSize } from '../findings/howUsed';
+import type { RoomSize } from '../findings/exposureRoute';
 import type { Formula } from '../formula/formula';
 import { formulaFromReading } from '../formula/fromReading';
 import { readRecipe } from '../formula/reader/readRecipe';
-import { ingredientOfLine } from '../formula/resolve';
+import { ingredientOfLine } from '../formula/resolveIngredient';
 import type { LogEntry, Used } from './logEntry';
 
 /** Where something is about to be used. */

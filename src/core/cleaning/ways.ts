@@ -1,18 +1,18 @@
 import type { SoilMechanism, Soil } from '../catalogue/soils';
 import type { Surface } from '../catalogue/surface';
 import { evaluate, type Evaluation } from '../evaluation/evaluate';
-import type { EvaluationContext } from '../evaluation/options';
+import type { EvaluationContext } from '../evaluation/context';
 import type { Finding } from '../findings/finding';
-import { applySurfaceRules } from '../findings/judge';
+import { applySurfaceRules } from '../findings/applyRules';
 import { exceededLimits, certainlyExceeded } from '../findings/surfaceLimits';
 import { uselessIn } from '../findings/uselessFor';
 import type { Formula } from '../formula/formula';
-import { resolveIngredient } from '../formula/resolve';
+import { resolveIngredient } from '../formula/resolveIngredient';
 import { applicationOf, type Application } from './application';
 import { dwellOf, type Dwell } from './dwell';
 import type { Air } from './drying';
 import { jointsFinding, type Joint } from './joints';
-import { effectOf, mechanisms, type ActingMechanism } from './lifting';
+import { effectOf, mechanisms, type ActingMechanism } from './mechanisms';
 import { meantFor } from './meantFor';
 
 /** Where a way comes from: a bottle on the shelf, what the cupboard can make, or with one thing bought. */

@@ -5,11 +5,11 @@ import { substance, type SubstanceId } from '../catalogue/substances';
 import { massFractionsOf } from '../formula/composition';
 import { SCOPES, isWorse } from '../findings/finding';
 import type { Formula, IngredientRef, Line } from '../formula/formula';
-import { fillML, resolveAmounts, scaleTo } from '../formula/quantify';
+import { fillML, resolveAmounts, scaleTo } from '../formula/resolveAmounts';
 import type { Amount } from '../quantity/amount';
 import { toolSet } from '../quantity/tools';
 import { evaluate, type Evaluation } from './evaluate';
-import { NO_TEXT, DEFAULT_CONTEXT, type EvaluationContext } from './options';
+import { NO_TEXT, DEFAULT_CONTEXT, type EvaluationContext } from './context';
 import { evaluateAndPlan } from './pourPlan';
 
 /** What holds for every formula, whatever stands in it: the properties the rules are proved by. */

@@ -1,4 +1,4 @@
-import type { ResolvedFormula } from '../formula/quantify';
+import type { ResolvedFormula } from '../formula/resolveAmounts';
 import type { Evaluation } from './evaluate';
 import { strengthShifts, type StrengthShift } from './strengths';
 

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { DISPUTED_ADVICE } from '../catalogue/schools';
+import { DISPUTED_ADVICE } from '../catalogue/disputedAdvice';
 import { SOURCES } from '../catalogue/sources';
 import { SURFACES, surfaceByName } from '../catalogue/surfaces';
 import type { Vessel } from '../catalogue/vessels';
@@ -10,7 +10,7 @@ import { STARTER_FORMULAS } from '../formula/starters';
 import { toolSet } from '../quantity/tools';
 import { evaluate, type Evaluation } from './evaluate';
 import { recipeTextOf } from './recipeText';
-import { DEFAULT_CONTEXT, type RecipeText, type EvaluationContext } from './options';
+import { DEFAULT_CONTEXT, type RecipeText, type EvaluationContext } from './context';
 import { evaluateAndPlan } from './pourPlan';
 
 const AT = DEFAULT_CONTEXT;

@@ -1,19 +1,19 @@
 import { ingredientById } from '../catalogue/lookup';
-import { WHAT_IS_CHECKED, applyRules, applySurfaceRules, withFindings, type RuleResult } from '../findings/judge';
+import { WHAT_IS_CHECKED, applyRules, applySurfaceRules, withFindings, type RuleResult } from '../findings/applyRules';
 import { isWorse, type Finding, type Level } from '../findings/finding';
 import { exceededLimits } from '../findings/surfaceLimits';
 import { applyRule, type RuleInput } from '../findings/rule';
-import { vagueAmount } from '../findings/notSure';
-import { howUsed } from '../findings/howUsed';
+import { vagueAmount } from '../findings/unknowns';
+import { exposureRouteOf } from '../findings/exposureRoute';
 import { disagreements } from '../formula/dualAmount';
 import type { Formula, Line } from '../formula/formula';
 import type { Poured } from '../formula/mixedVolume';
-import { ok, type Result } from '../formula/problem';
-import { resolveAmounts, type ResolvedFormula, type RangeEnd } from '../formula/quantify';
-import { isUnknown, resolveIngredient } from '../formula/resolve';
+import { ok, type Result } from '../formula/result';
+import { resolveAmounts, type ResolvedFormula, type RangeEnd } from '../formula/resolveAmounts';
+import { isUnknown, resolveIngredient } from '../formula/resolveIngredient';
 import { hasTrait, mix, type MixtureState } from '../mixture/state';
 import { isVague } from '../quantity/amount';
-import { NO_TEXT, type RecipeText, type EvaluationContext } from './options';
+import { NO_TEXT, type RecipeText, type EvaluationContext } from './context';
 
 export interface SurfaceEvaluation {
   readonly id: string;
@@ -71,7 +71,7 @@ export function settingOf(formula: Formula, context: EvaluationContext, recipeTe
     disagreements: disagree,
     household: context.household,
     vessel: context.vessel,
-    use: howUsed(
+    exposure: exposureRouteOf(
       { form: context.form ?? formula.form ?? null, kind: formula.kind ?? 'surface', vessel: context.vessel },
       state,
       context.scope,

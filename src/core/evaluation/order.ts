@@ -1,5 +1,5 @@
 import { substance } from '../catalogue/substances';
-import type { Portion } from '../formula/quantify';
+import type { Portion } from '../formula/resolveAmounts';
 
 /** A portion in its place, and why it goes in there. */
 export interface Placed {

@@ -1,17 +1,17 @@
-import { handlingOf } from '../findings/asPoured';
+import { handlingOf } from '../findings/undiluted';
 import { isWorse } from '../findings/finding';
-import { applyRules } from '../findings/judge';
+import { applyRules } from '../findings/applyRules';
 import type { Formula, Line } from '../formula/formula';
 import { mixedVolume } from '../formula/mixedVolume';
-import { ok, type Result } from '../formula/problem';
-import { dropsPerMLOf, fillML, scaleTo, type Portion, type ResolvedFormula } from '../formula/quantify';
+import { ok, type Result } from '../formula/result';
+import { dropsPerMLOf, fillML, scaleTo, type Portion, type ResolvedFormula } from '../formula/resolveAmounts';
 import { wholeDrops } from '../quantity/drops';
 import type { Profile } from '../quantity/fillMarks';
 import { measurePlan, type MeasurePlan } from '../quantity/measurePlan';
 import type { Tool } from '../quantity/tools';
 import { vesselHeightMM, vesselProfile, type Vessel } from '../catalogue/vessels';
 import { evaluate, mixed, settingOf, type Evaluation } from './evaluate';
-import { NO_TEXT, type RecipeText, type EvaluationContext } from './options';
+import { NO_TEXT, type RecipeText, type EvaluationContext } from './context';
 import { orderOfAddition } from './order';
 import { notableShifts, type StrengthShift } from './strengths';
 
@@ -57,7 +57,7 @@ export interface PourPlan {
 }
 
 /** How much to make: left out, the bottle full but for its headspace. */
-export interface PourAim {
+export interface PourTarget {
   readonly batchML: number;
   readonly bottles: number;
 }
@@ -150,7 +150,7 @@ export function planPour(
   vessel: Vessel,
   tools: readonly Tool[],
   context: EvaluationContext,
-  aim: PourAim | null = null,
+  aim: PourTarget | null = null,
 ): PourPlan {
   const bottles = aim?.bottles ?? 1;
   const targetML = aim?.batchML ?? fillML(vessel.capacityML, context.headspacePercent);
@@ -222,7 +222,7 @@ export function evaluateAndPlan(
   tools: readonly Tool[],
   context: EvaluationContext,
   recipeText: RecipeText = NO_TEXT,
-  aim: PourAim | null = null,
+  aim: PourTarget | null = null,
 ): Result<{ readonly evaluation: Evaluation; readonly plan: PourPlan }> {
   const evaluation = evaluate(formula, context, recipeText);
   return evaluation.ok

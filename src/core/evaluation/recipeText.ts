@@ -1,7 +1,7 @@
 import { MAX_LINES, MAX_ML } from '../formula/formula';
 import { lineIdAt } from '../formula/fromReading';
 import type { Doubt, ReadItem, ReadRecipe } from '../formula/reader/reading';
-import type { RecipeText, OpenLine } from './options';
+import type { RecipeText, OpenLine } from './context';
 
 /** So much of a stretch that was not understood is named in a finding, characters. */
 const MAX_QUOTED = 60;

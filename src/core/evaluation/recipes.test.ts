@@ -4,7 +4,7 @@ import type { HouseholdMember } from '../catalogue/household';
 import type { Level } from '../findings/finding';
 import { evaluate, type Evaluation } from './evaluate';
 import { recipeTextOf } from './recipeText';
-import { DEFAULT_CONTEXT, type EvaluationContext } from './options';
+import { DEFAULT_CONTEXT, type EvaluationContext } from './context';
 
 /**
  * Whole recipes of our own making, in ratio families that are common practice, with the verdict that follows

@@ -3,12 +3,12 @@ import type { VesselFacts } from '../catalogue/vessels';
 import { isWorse, type Finding, type Level } from '../findings/finding';
 import { amountTimes, freeLineId, niceNumber, withLine, withLineChanged, withoutLine } from '../formula/change';
 import type { Formula, IngredientRef, Line } from '../formula/formula';
-import { ingredientOfLine } from '../formula/resolve';
+import { ingredientOfLine } from '../formula/resolveIngredient';
 import { traitsOfIngredient } from '../mixture/state';
-import { pointRange, midpoint } from '../quantity/span';
+import { pointRange, midpoint } from '../quantity/range';
 import { listOf } from '../text/english';
 import { evaluate, type SurfaceEvaluation } from './evaluate';
-import type { EvaluationContext } from './options';
+import type { EvaluationContext } from './context';
 
 /** What to do instead, as a change that can be made with one tap. */
 export interface Remedy {

@@ -2,9 +2,9 @@ import type { Level } from '../findings/finding';
 import { withLineChanged } from '../formula/change';
 import type { Formula } from '../formula/formula';
 import type { Amount } from '../quantity/amount';
-import { pointRange, midpoint } from '../quantity/span';
+import { pointRange, midpoint } from '../quantity/range';
 import { evaluate, type Evaluation } from './evaluate';
-import type { EvaluationContext } from './options';
+import type { EvaluationContext } from './context';
 
 /** What a mixture would be with another amount in one line. The amount is in the line's own unit. */
 export interface WhatIfPoint {

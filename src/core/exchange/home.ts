@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { HOUSEHOLD_MEMBERS, type HouseholdMember } from '../catalogue/household';
-import type { AdvicePreferences } from '../catalogue/schools';
+import type { AdvicePreferences } from '../catalogue/disputedAdvice';
 import type { Vessel } from '../catalogue/vessels';
 import { VESSEL_SHAPES } from '../catalogue/vessels';
 import type { HomeSurface, Room } from '../cleaning/homeSurface';
@@ -9,8 +9,8 @@ import type { LogEntry } from '../cleaning/logEntry';
 import type { Timer } from '../cleaning/timer';
 import type { Formula } from '../formula/formula';
 import { formulaSchema, strengthSchema } from '../formula/schema';
-import type { Batch } from '../keeping/batch';
-import type { PantryItem } from '../keeping/pantry';
+import type { Batch } from '../shelf-life/batch';
+import type { PantryItem } from '../shelf-life/pantry';
 import { DEFAULT_DROPS_PER_ML, DROPS_PER_ML_RANGE } from '../quantity/drops';
 import { TOOL_IDS, type ToolId } from '../quantity/tools';
 import { MEASURE_SYSTEMS, type MeasureSystem } from '../quantity/units';

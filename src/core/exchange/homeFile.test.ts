@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { STARTER_FORMULAS } from '../formula/starters';
 import { DEFAULT_SETTINGS, EMPTY_HOME, type Home } from './home';
 import { FILE_VERSION, readFormulaFile, readHomeFile, writeFormulaFile, writeHomeFile } from './homeFile';
-import { migrate } from './migration';
+import { migrate } from './migrate';
 
 const HOME: Home = {
   ...EMPTY_HOME,

@@ -1,9 +1,9 @@
 import type { Formula } from '../formula/formula';
-import { err, type Result } from '../formula/problem';
+import { err, type Result } from '../formula/result';
 import { validate, checkFormula } from '../formula/schema';
 import { DEFAULT_SETTINGS, homeSchema, type Home } from './home';
 import { impliedByWords } from '../formula/use';
-import { migrate, type Migration } from './migration';
+import { migrate, type Migration } from './migrate';
 
 /** The newest form of Biscuit's files that this Biscuit writes and reads. */
 export const FILE_VERSION = 5;

@@ -3,7 +3,7 @@ import type { LogEntry } from '../cleaning/logEntry';
 import { findIngredient } from '../catalogue/lookup';
 import { soilByName } from '../catalogue/soils';
 import { surfaceByName } from '../catalogue/surfaces';
-import type { Result, Problem } from '../formula/problem';
+import type { Result, Problem } from '../formula/result';
 import { validate } from '../formula/schema';
 import { typedNumber } from '../quantity/typedNumber';
 import { logEntrySchema } from './records';

@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { ROOM_KINDS } from '../catalogue/roomKinds';
-import { DISPUTED_ADVICE } from '../catalogue/schools';
+import { DISPUTED_ADVICE } from '../catalogue/disputedAdvice';
 import { SOILS } from '../catalogue/soils';
 import { SURFACES } from '../catalogue/surfaces';
 import { formulaSchema } from '../formula/schema';

@@ -2,7 +2,7 @@ import { DANGEROUS_GAIN_BAR, gasML } from '../mixture/gas';
 import { namesWithTrait, hasTrait, type MixtureState } from '../mixture/state';
 import { exceeds, isAtLeast } from '../quantity/limit';
 import { mixtureRule, worstByStrength } from './rule';
-import { gasText, plainNumber } from './wording';
+import { gasText, plainNumber } from './message';
 
 /** What keeps yeast down, percent (common practice, no source). */
 const NO_FERMENT = { alcoholPercentVV: 15, acidPercent: 2 } as const;

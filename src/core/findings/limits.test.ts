@@ -5,9 +5,9 @@ import { SUBSTANCES, substance, type SubstanceId } from '../catalogue/substances
 import { soilByName } from '../catalogue/soils';
 import { surfaceByName } from '../catalogue/surfaces';
 import { evaluate } from '../evaluation/evaluate';
-import { DEFAULT_CONTEXT, type EvaluationContext } from '../evaluation/options';
+import { DEFAULT_CONTEXT, type EvaluationContext } from '../evaluation/context';
 import type { Formula, Line } from '../formula/formula';
-import { pointRange } from '../quantity/span';
+import { pointRange } from '../quantity/range';
 import { mix } from '../mixture/state';
 import { isWorse } from './finding';
 import type { PercentBasis } from '../quantity/amount';

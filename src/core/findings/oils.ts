@@ -122,7 +122,7 @@ export const oilStrong = mixtureRule({
       instead: 'Leave it out; lavender or a citrus oil at half a percent instead.',
     },
   },
-  check: ({ state, formula, amounts, use, scope }) => {
+  check: ({ state, formula, amounts, exposure: use, scope }) => {
     if (!formula || !amounts || scope === 'drain') return null;
     const oils = oilsIn(state).filter((o) => exceeds(o.percentVV, TRACE_PERCENT_VV));
     if (oils.length === 0) return null;
@@ -202,7 +202,7 @@ export const oilAndAnimals = mixtureRule({
         'Better, leave the oil out. Otherwise on a cloth, never sprayed, the window open, they in another room until it is dry.',
     },
   },
-  check: ({ state, household, use, scope }) => {
+  check: ({ state, household, exposure: use, scope }) => {
     if (!hasTrait(state, 'essential-oil')) return null;
     const inAir = use.inAir || scope === 'air';
     const harmed = ANIMALS.filter((a) => enough(state, a.trait));
@@ -248,7 +248,7 @@ export const oilAndLungs = mixtureRule({
       instead: 'Better, leave it out. Never spray or diffuse it.',
     },
   },
-  check: ({ state, household, use, scope }) => {
+  check: ({ state, household, exposure: use, scope }) => {
     const infant = household.includes('infant');
     if (!infant && !household.includes('asthma')) return null;
     const inAir = use.inAir || scope === 'air';
@@ -286,7 +286,7 @@ export const sprayAndLungs = mixtureRule({
     why: 'A mist of {what} goes deep into small, sore or feathered lungs; you have said that they live here.',
     instead: 'On a cloth instead of sprayed, window open, they in another room until it is dry.',
   },
-  check: ({ state, household, use, scope, alone, amounts }) => {
+  check: ({ state, household, exposure: use, scope, alone, amounts }) => {
     const who = BREATHE_HARDEST.filter(([id]) => household.includes(id)).map(([, name]) => name);
     if (who.length === 0 || use.kind === 'reeds' || !(use.inAir || (scope === 'air' && !amounts))) return null;
     for (const s of amounts ? [state] : alone) {

@@ -1,6 +1,6 @@
 import type { Finding } from './finding';
 import { applyRule, ruleAbout } from './rule';
-import { fillIn, gasText, plainNumber } from './wording';
+import { fillIn, gasText, plainNumber } from './message';
 
 const WORDS = { happens: '{subjects} {harms|harm} it.', why: 'Because of {percent} %.', instead: '{rather}' };
 

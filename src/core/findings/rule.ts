@@ -5,8 +5,8 @@ import type { VesselFacts } from '../catalogue/vessels';
 import type { Disagreement } from '../formula/dualAmount';
 import type { MixtureState } from '../mixture/state';
 import { isWorse, type Finding, type RuleHit, type Scope, type Message } from './finding';
-import type { RoomSize, Use } from './howUsed';
-import { fillIn } from './wording';
+import type { RoomSize, ExposureRoute } from './exposureRoute';
+import { fillIn } from './message';
 
 /** What a rule may look at. */
 export interface RuleInput {
@@ -28,7 +28,7 @@ export interface RuleInput {
   readonly household: readonly HouseholdMember[];
   /** The bottle it is in; null if not known. */
   readonly vessel: VesselFacts | null;
-  readonly use: Use;
+  readonly exposure: ExposureRoute;
   /** Name, purpose and instructions, lower case: what is claimed, and how it is heated. */
   readonly words: string;
   /** Where it is used: a small room that is shut airs slowly. */

@@ -7,11 +7,11 @@ import {
   chloramineGas,
   chlorineGas,
   oxidiserWithFuel,
-} from './bleachMeetings';
-import { handledStrong, notForAHome } from './asPoured';
-import { clogsSprayer, lightSensitive, settlesOut, spoils, vesselMaterial } from './bottled';
-import { ammoniaFumes, corrosiveAcid, corrosiveAlkali, violentHeat } from './burns';
-import { cationicWithSoap, hardWaterSoap, neutralised, soapCurdles, tooWeak } from './cancelling';
+} from './bleachReactions';
+import { handledStrong, notForAHome } from './undiluted';
+import { clogsSprayer, lightSensitive, settlesOut, spoils, vesselMaterial } from './container';
+import { ammoniaFumes, corrosiveAcid, corrosiveAlkali, violentHeat } from './corrosives';
+import { cationicWithSoap, hardWaterSoap, neutralised, soapCurdles, tooWeak } from './neutralisation';
 import { flammableLiquid, pressure, selfHeatingRags } from './gasAndFire';
 import {
   boilingTransfer,
@@ -20,10 +20,10 @@ import {
   fumesAndBirds,
   noDisinfection,
   septicOrGreywater,
-} from './home';
-import { amountsDisagree, boughtInFormula, namedButNotRead, ofUnknownKind, unknownIngredient } from './notSure';
+} from './household';
+import { amountsDisagree, boughtInFormula, namedButNotRead, ofUnknownKind, unknownIngredient } from './unknowns';
 import { oilAndAnimals, oilAndLungs, oilAttacksPlastic, oilFloats, oilStrong, sprayAndLungs } from './oils';
-import { explosivePeroxide, peraceticAcid, strongPeroxide, unstablePeroxide } from './peroxideMeetings';
+import { explosivePeroxide, peraceticAcid, strongPeroxide, unstablePeroxide } from './peroxideReactions';
 import type { Rule } from './rule';
 
 /** Every rule about a mixture or a meeting, worst family first. What is not in this list is not checked. */

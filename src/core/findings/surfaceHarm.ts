@@ -7,7 +7,7 @@ import { exceeds } from '../quantity/limit';
 import type { ExceededLimit } from './surfaceLimits';
 import { plural } from '../text/english';
 import { uselessIn } from './uselessFor';
-import { plainNumber } from './wording';
+import { plainNumber } from './message';
 import { ruleAbout, type Rule } from './rule';
 
 /** A mixture on a surface for a while. */

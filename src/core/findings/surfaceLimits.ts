@@ -1,4 +1,4 @@
-import { preferenceOf, type AdvicePreferences } from '../catalogue/schools';
+import { preferenceOf, type AdvicePreferences } from '../catalogue/disputedAdvice';
 import type { Trait } from '../catalogue/substances';
 import type { LimitOf, Surface, SurfaceHarm, Tolerance } from '../catalogue/surface';
 import { namesWithTrait, hasTrait, modelPH, type MixtureState } from '../mixture/state';

@@ -1,4 +1,4 @@
-import type { ResolvedFormula } from './quantify';
+import type { ResolvedFormula } from './resolveAmounts';
 
 /** What a person has of one ingredient, in the unit they measured it in. */
 export interface Have {

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { INGREDIENTS } from '../catalogue/lookup';
 import { LEMON_JUICE_ML, VAGUE_ML, type Amount } from '../quantity/amount';
-import type { Range } from '../quantity/span';
+import type { Range } from '../quantity/range';
 import { formulaText } from './card';
 import type { Formula, IngredientRef, Line } from './formula';
 import { formulaFromReading } from './fromReading';

@@ -1,9 +1,9 @@
 import { formatQuantity } from 'format-quantity';
 import { amountRange, LEMON_JUICE_ML, VAGUE_ML, vagueWords, type Amount, type VagueWord } from '../quantity/amount';
-import type { Range } from '../quantity/span';
+import type { Range } from '../quantity/range';
 import { unitText } from '../quantity/units';
 import type { Formula, IngredientRef, Line } from './formula';
-import { resolveIngredient } from './resolve';
+import { resolveIngredient } from './resolveIngredient';
 
 const FRACTIONS = [0, 1 / 8, 1 / 4, 1 / 3, 3 / 8, 1 / 2, 5 / 8, 2 / 3, 3 / 4, 7 / 8];
 

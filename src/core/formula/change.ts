@@ -1,5 +1,5 @@
 import type { Amount } from '../quantity/amount';
-import { scaleRange, type Range } from '../quantity/span';
+import { scaleRange, type Range } from '../quantity/range';
 import type { Formula, Line } from './formula';
 
 /** The same formula with lines changed. Every change gives a new formula; one that changes nothing gives it back. */

@@ -1,11 +1,11 @@
 import { rootOfRising } from '../quantity/root';
-import { pointRange } from '../quantity/span';
+import { pointRange } from '../quantity/range';
 import type { Formula, Line } from './formula';
 import { freeLineId } from './change';
 import { mixedVolume } from './mixedVolume';
-import { ok, err, type Result } from './problem';
-import { scaleTo, type Portion, type ResolvedFormula } from './quantify';
-import { resolveIngredient } from './resolve';
+import { ok, err, type Result } from './result';
+import { scaleTo, type Portion, type ResolvedFormula } from './resolveAmounts';
+import { resolveIngredient } from './resolveIngredient';
 
 /** A formula made stronger, to be diluted with water later. */
 export interface Concentrate {

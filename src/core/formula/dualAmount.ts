@@ -1,8 +1,8 @@
 import { statedML, type Amount } from '../quantity/amount';
-import { midpoint } from '../quantity/span';
+import { midpoint } from '../quantity/range';
 import { unitG } from '../quantity/units';
 import type { Formula, Line } from './formula';
-import { ingredientOfLine } from './resolve';
+import { ingredientOfLine } from './resolveIngredient';
 
 /** A line that says its amount twice, differently. Masses in g. */
 export interface Disagreement {

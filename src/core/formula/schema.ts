@@ -3,7 +3,7 @@ import { SUBSTANCES } from '../catalogue/substances';
 import { VAGUE_WORDS } from '../quantity/amount';
 import { MASS_UNITS, MEASURE_SYSTEMS, VOLUME_UNITS } from '../quantity/units';
 import { MAX_LINES, MAX_ML, type Formula } from './formula';
-import { ok, type Result } from './problem';
+import { ok, type Result } from './result';
 import { FORMULA_KINDS, USE_FORMS } from './use';
 
 const span = Joi.object({

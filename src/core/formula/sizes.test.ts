@@ -2,7 +2,7 @@ import { coverML, fromWhatThereIs } from './batchSize';
 import { amountTimes, niceNumber, withLineMoved, withLine, withoutLine } from './change';
 import { concentrated, maxTimes } from './concentrate';
 import type { Formula } from './formula';
-import { resolveAmounts } from './quantify';
+import { resolveAmounts } from './resolveAmounts';
 import { STARTER_FORMULAS } from './starters';
 
 const starter = (id: string): Formula => {

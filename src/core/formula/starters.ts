@@ -1,5 +1,5 @@
 import type { Amount } from '../quantity/amount';
-import { pointRange } from '../quantity/span';
+import { pointRange } from '../quantity/range';
 import type { Formula, Line } from './formula';
 import type { FormulaKind, UseForm } from './use';
 

@@ -1,7 +1,7 @@
 import { substance, type FlashPoint, type SubstanceId } from '../catalogue/substances';
 import type { Grams } from '../formula/composition';
 import { exceeds } from '../quantity/limit';
-import { between, type Range } from '../quantity/span';
+import { between, type Range } from '../quantity/range';
 
 /** The tables of what mixes with water are from memory: this much either way, °C. */
 const MISCIBLE_BAND_C = 3;

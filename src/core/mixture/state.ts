@@ -3,7 +3,7 @@ import { substance, type SubstanceId, type Trait } from '../catalogue/substances
 import { DEFAULT_HEADSPACE_PERCENT } from '../catalogue/vessels';
 import { massFractionsOf, type Grams } from '../formula/composition';
 import { isWet, mixedVolume, type Poured } from '../formula/mixedVolume';
-import type { Range } from '../quantity/span';
+import type { Range } from '../quantity/range';
 import type { Acidity, PHBand } from './acidity';
 import { acidityIn } from './dissolved';
 import { flashPointC } from './flashPoint';

@@ -1,5 +1,5 @@
-import type { Range } from './span';
-import { scaleRange } from './span';
+import type { Range } from './range';
+import { scaleRange } from './range';
 import type { MassUnit, MeasureSystem, VolumeUnit } from './units';
 import { unitML } from './units';
 

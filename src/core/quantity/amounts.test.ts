@@ -1,7 +1,7 @@
 import { statedML, VAGUE_ML } from './amount';
 import { dropsPerMLFromWeight, dropsToML, wholeDrops } from './drops';
 import { powderMassG, powderVolumeML, SPOON_SPREAD } from './powder';
-import { between, pointRange, midpoint, scaleRange } from './span';
+import { between, pointRange, midpoint, scaleRange } from './range';
 
 describe('drops', () => {
   test('twenty to the mL, whole, and at least one', () => {

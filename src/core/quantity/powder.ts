@@ -1,4 +1,4 @@
-import type { Range } from './span';
+import type { Range } from './range';
 
 /** A powder's bulk density in g/mL as spooned, with its spread. */
 export interface BulkDensity {

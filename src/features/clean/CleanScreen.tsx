@@ -8,11 +8,11 @@ import {
   Body,
   Choice,
   Heading,
-  Part,
+  Section,
   Picker,
   Row,
   Screen,
-  Soft,
+  SecondaryText,
   SPACE,
   SURFACE_GROUP_WORDS,
   Title,
@@ -80,7 +80,7 @@ function WhichSurface({ rooms, surfaces, onChoose }: SurfaceProps) {
         const here = surfaces.filter((s) => s.roomId === room.id);
         if (here.length === 0) return null;
         return (
-          <Part key={room.id}>
+          <Section key={room.id}>
             <Heading>{room.name}</Heading>
             <Choice
               label={room.name}
@@ -88,16 +88,16 @@ function WhichSurface({ rooms, surfaces, onChoose }: SurfaceProps) {
               chosen={[]}
               onChoose={onChoose}
             />
-          </Part>
+          </Section>
         );
       })}
       {plans.length > 0 && (
-        <Part>
+        <Section>
           <Heading>Jobs in several parts</Heading>
           {plans.map(({ plan, room }) => (
             <PlanRow key={plan.id + room.id} plan={plan} room={room} />
           ))}
-        </Part>
+        </Section>
       )}
       <View style={styles.links}>
         <Action title="Set up a room" weight="quiet" onPress={() => router.push('/rooms/new')} />
@@ -155,22 +155,22 @@ function WhichSoil({ chosen, onChoose, onBack }: SoilProps) {
   const options = (list: readonly Soil[]) => list.map((s) => ({ value: s.id, label: s.name }));
   return (
     <Screen next={<Action title="Another surface" onPress={onBack} />}>
-      <Part>
+      <Section>
         <Title>What is on it?</Title>
-        <Soft>
+        <SecondaryText>
           {chosen.place.name}
           {chosen.place.roomName ? `, ${chosen.place.roomName}` : ''}: {chosen.envelope.name.toLowerCase()}
-        </Soft>
-      </Part>
+        </SecondaryText>
+      </Section>
       {chosen.envelope.keepOut && <Body style={styles.bold}>{chosen.envelope.keepOut.reason}</Body>}
-      <Part>
+      <Section>
         <Heading>Usually</Heading>
         <Choice label="Usual soils" options={options(usual)} chosen={[]} onChoose={onChoose} />
-      </Part>
-      <Part>
+      </Section>
+      <Section>
         <Heading>Anything else</Heading>
         <Choice label="Other soils" options={options(others)} chosen={[]} onChoose={onChoose} />
-      </Part>
+      </Section>
     </Screen>
   );
 }

@@ -20,8 +20,21 @@ import {
   type Used,
 } from '@/core';
 import { newId, useDraft, useWriteHome, type Write } from '@/data';
-import { numberIn, readAs } from '@/devices';
-import { Action, Body, Choice, Field, Kind, Part, Ratings, Screen, SPACE, StepSign, Title, useNotice } from '@/ui';
+import { typedNumberIn, readAs } from '@/devices';
+import {
+  Action,
+  Body,
+  Choice,
+  Field,
+  Overline,
+  Section,
+  Ratings,
+  Screen,
+  SPACE,
+  StepSign,
+  Title,
+  useNotice,
+} from '@/ui';
 
 interface Props {
   readonly job: Job;
@@ -81,8 +94,8 @@ export function InspectPart({ job, part, timers, head }: Props) {
       rinsedAt: noted.rinsed ? (part.rinsedAt ?? at) : null,
       outcome,
       rating: noted.rating,
-      workMinutes: numberIn(noted.minutes),
-      strokes: numberIn(noted.strokes),
+      workMinutes: typedNumberIn(noted.minutes),
+      strokes: typedNumberIn(noted.strokes),
       notes: noted.notes.trim(),
       history: [],
     };
@@ -144,14 +157,14 @@ export function InspectPart({ job, part, timers, head }: Props) {
     >
       <View style={styles.head}>
         <StepSign of="inspect" size={84} />
-        <Kind>
+        <Overline>
           Step {part.steps.length} of {part.steps.length}
-        </Kind>
+        </Overline>
         <Title>Look</Title>
         <Body style={styles.text}>Smooth under a finger? No streaks against the light? No smell?</Body>
       </View>
       <Ratings rating={noted.rating} onChange={(rating) => set({ rating })} />
-      <Part>
+      <Section>
         <Body style={styles.bold}>Rinsed off?</Body>
         <Choice
           label="Rinsed off"
@@ -162,7 +175,7 @@ export function InspectPart({ job, part, timers, head }: Props) {
           chosen={[noted.rinsed ? 'yes' : 'no']}
           onChoose={(value) => set({ rinsed: value === 'yes' })}
         />
-      </Part>
+      </Section>
       <View style={styles.row}>
         <View style={styles.half}>
           <Field

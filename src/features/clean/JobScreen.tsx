@@ -13,7 +13,19 @@ import {
   type PartStatus,
 } from '@/core';
 import { useChangeJob, useJobs, useTimers, useWriteHome } from '@/data';
-import { Action, Body, Choice, Kind, Leads, Screen, Soft, SPACE, Title, useNotice, useNow } from '@/ui';
+import {
+  Action,
+  Body,
+  Choice,
+  Overline,
+  LinkPressable,
+  Screen,
+  SecondaryText,
+  SPACE,
+  Title,
+  useNotice,
+  useNow,
+} from '@/ui';
 import { InspectPart } from './InspectPart';
 import { StepView } from './StepView';
 
@@ -91,10 +103,10 @@ function Guide({ job, timers, partId }: { job: Job; timers: readonly Timer[]; pa
     );
   const head = (
     <View style={styles.head}>
-      <Kind>
+      <Overline>
         {part.place.name}
         {part.place.roomName ? `, ${part.place.roomName}` : ''} · {part.formula.name}
-      </Kind>
+      </Overline>
       {job.parts.length > 1 && (
         <Choice
           label="Parts of this job"
@@ -146,9 +158,9 @@ function Guide({ job, timers, partId }: { job: Job; timers: readonly Timer[]; pa
       onBack={part.at > 0 ? () => put((p) => atStep(p, p.at - 1)) : null}
       foot={
         <View style={styles.foot}>
-          <Leads to="/safety" onGo={() => router.push('/safety')} style={styles.safety}>
-            <Soft style={styles.link}>Something went wrong?</Soft>
-          </Leads>
+          <LinkPressable to="/safety" onGo={() => router.push('/safety')} style={styles.safety}>
+            <SecondaryText style={styles.link}>Something went wrong?</SecondaryText>
+          </LinkPressable>
           <Action title="Put this job away" weight="quiet" onPress={leave} testID="leave-job" />
         </View>
       }

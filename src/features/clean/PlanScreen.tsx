@@ -3,11 +3,24 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { JOB_PLANS, LOOK_BACK_DAYS, SOILS, type JobPlan, type Soil } from '@/core';
 import { newId, useRecentLog, useRooms, useSettings, useSurfaces, useWriteHome } from '@/data';
-import { Action, Body, Choice, COLORS, Heading, minutesText, Part, Screen, Soft, SPACE, Title, useNotice } from '@/ui';
+import {
+  Action,
+  Body,
+  Choice,
+  COLORS,
+  Heading,
+  minutesText,
+  Section,
+  Screen,
+  SecondaryText,
+  SPACE,
+  Title,
+  useNotice,
+} from '@/ui';
 import { placeOf, type ChosenPlace } from './place';
 import { surfacesOf } from './plans';
 import { jobOf, partFrom } from './startJob';
-import { Stopped } from './Stopped';
+import { BlockedByResidue } from './BlockedByResidue';
 import { useSupplies } from './useSupplies';
 import { waysFor, type FoundWays } from './useWays';
 
@@ -83,10 +96,10 @@ export function PlanScreen() {
         />
       }
     >
-      <Part>
+      <Section>
         <Title>{plan.name}</Title>
         <Body>{plan.why}</Body>
-      </Part>
+      </Section>
       {parts.map(({ part, chosen, soil, found }, i) => {
         const held = wayOf(i);
         return (
@@ -94,13 +107,13 @@ export function PlanScreen() {
             <Heading>
               {i + 1}. {chosen.place.name}
             </Heading>
-            <Soft>
+            <SecondaryText>
               {soil.name}
               {part.after === null
                 ? ''
                 : `; after ${parts[part.after]?.chosen.place.name.toLowerCase() ?? 'the first'}`}
-            </Soft>
-            {found.stopped.length > 0 && <Stopped stopped={found.stopped} nowMs={nowMs} />}
+            </SecondaryText>
+            {found.stopped.length > 0 && <BlockedByResidue stopped={found.stopped} nowMs={nowMs} />}
             {held ? (
               <>
                 <Choice

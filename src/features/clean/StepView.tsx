@@ -19,9 +19,9 @@ import {
   type Timer,
 } from '@/core';
 import { newId, useRecentLog, useRooms, useSettings, useWriteHome } from '@/data';
-import { Action, Body, FAMILY, Kind, Screen, Soft, SPACE, StepSign, Title, useNotice, useNow } from '@/ui';
-import { StopCards } from './Stopped';
-import { reasonWords } from './timerWords';
+import { Action, Body, FAMILY, Overline, Screen, SecondaryText, SPACE, StepSign, Title, useNotice, useNow } from '@/ui';
+import { StopCards } from './BlockedByResidue';
+import { reasonWords } from './endReasons';
 import { useWait, WaitPart, WhyEarly } from './WaitPart';
 
 interface Props {
@@ -156,12 +156,12 @@ export function StepView({ job, part, timer, head, meanwhile, put, onBack, foot 
   const said = (
     <View style={styles.step}>
       {!waiting && <StepSign of={step.key} size={112} />}
-      <Kind>
+      <Overline>
         Step {part.at + 1} of {part.steps.length}
-      </Kind>
+      </Overline>
       <Title>{NAMES[step.key]}</Title>
       <Body style={waiting ? styles.beside : styles.text}>{step.text}</Body>
-      {!waiting && then && <Soft>Then: {NAMES[then.key].toLowerCase()}</Soft>}
+      {!waiting && then && <SecondaryText>Then: {NAMES[then.key].toLowerCase()}</SecondaryText>}
     </View>
   );
   const over = (done: Timer): void =>

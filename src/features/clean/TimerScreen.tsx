@@ -1,8 +1,8 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import type { Timer } from '@/core';
 import { useTimers, useWriteHome } from '@/data';
-import { Action, Body, Kind, Part, Screen, Title, useNotice } from '@/ui';
-import { PEEL_FORMULA, PEEL_IN_VINEGAR } from './peel';
+import { Action, Body, Overline, Section, Screen, Title, useNotice } from '@/ui';
+import { INFUSION_FORMULA, INFUSION_NAME } from './infusion';
 import { WaitPart } from './WaitPart';
 
 /** One wait that belongs to no job. */
@@ -28,7 +28,7 @@ function OneTimer({ timer }: { timer: Timer }) {
   const router = useRouter();
   const say = useNotice();
   const write = useWriteHome();
-  const isPeel = timer.name === PEEL_IN_VINEGAR;
+  const isPeel = timer.name === INFUSION_NAME;
   const end = (): void =>
     write.mutate(
       { remove: [{ collection: 'timer', id: timer.id }] },
@@ -38,7 +38,7 @@ function OneTimer({ timer }: { timer: Timer }) {
             text: `${timer.place || timer.name}: the wait is ended.`,
             undo: () => write.mutate({ put: [{ collection: 'timer', value: timer }] }),
           });
-          router.replace(isPeel ? `/mix/${PEEL_FORMULA}` : timer.kind === 'infusion' ? '/mix' : '/');
+          router.replace(isPeel ? `/mix/${INFUSION_FORMULA}` : timer.kind === 'infusion' ? '/mix' : '/');
         },
         onError: (error) => say({ text: `Not saved: ${error.message}. Try again.` }),
       },
@@ -54,10 +54,10 @@ function OneTimer({ timer }: { timer: Timer }) {
         />
       }
     >
-      <Part>
-        {timer.place !== '' && <Kind>{timer.name}</Kind>}
+      <Section>
+        {timer.place !== '' && <Overline>{timer.name}</Overline>}
         <Title>{timer.place || timer.name}</Title>
-      </Part>
+      </Section>
       <WaitPart timer={timer} onEnded={() => router.replace('/')} />
       {timer.kind === 'infusion' && (
         <Body>

@@ -2,7 +2,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { SOURCES, startTimer, timerAt, type TimerKind } from '@/core';
 import { newId, useTimers, useWriteHome } from '@/data';
-import { numberIn, readAs } from '@/devices';
+import { typedNumberIn, readAs } from '@/devices';
 import {
   Action,
   Body,
@@ -11,16 +11,16 @@ import {
   FindingCard,
   Heading,
   minutesText,
-  Part,
+  Section,
   Screen,
-  Soft,
+  SecondaryText,
   TimerLine,
   Title,
   useNotice,
   useNow,
   whenText,
 } from '@/ui';
-import { PEEL_FORMULA, PEEL_IN_VINEGAR } from './peel';
+import { INFUSION_FORMULA, INFUSION_NAME } from './infusion';
 import { useSupplies } from './useSupplies';
 
 const HOUR = 60;
@@ -44,7 +44,7 @@ const PRESETS: readonly Preset[] = [
     value: 'infusion',
     label: 'Peel in vinegar',
     kind: 'infusion',
-    name: PEEL_IN_VINEGAR,
+    name: INFUSION_NAME,
     minutes: [14 * DAY, 21 * DAY, 28 * DAY],
   },
   { value: 'jar', label: 'Another jar, in days', kind: 'infusion', name: 'Jar', minutes: [DAY, DAY, 2 * DAY] },
@@ -83,11 +83,11 @@ export function TimersScreen() {
   const house = useSupplies();
   const chosen = PRESETS.find((p) => p.value === preset) ?? PRESETS[0];
   const given = TYPED[preset];
-  const number = numberIn(typed);
+  const number = typedNumberIn(typed);
   const good = typeof number === 'number' && number >= 1 && number <= (given?.most ?? Infinity);
   const minutes = good && given ? number * given.minutes : 0;
   // What may not be used in this home is not waited for either.
-  const peel = preset === 'infusion' && house.candidates.find((c) => c.formula.id === PEEL_FORMULA);
+  const peel = preset === 'infusion' && house.candidates.find((c) => c.formula.id === INFUSION_FORMULA);
   const dangers = peel ? peel.evaluation.findings.filter((f) => f.level === 'danger') : [];
   const running = (timers.data ?? []).filter((t) => t.endedAt === null);
   const start = (): void => {
@@ -129,13 +129,13 @@ export function TimersScreen() {
       {running.length === 0 ? (
         <Body>Nothing is running. A dwell starts by itself from the guide; anything else starts here.</Body>
       ) : (
-        <Part>
+        <Section>
           {running.map((t) => (
             <TimerLine key={t.id} timer={t} now={timerAt(t, nowMs)} onGo={router.push} />
           ))}
-        </Part>
+        </Section>
       )}
-      <Part>
+      <Section>
         <Heading>A new wait</Heading>
         <Choice label="Kind of wait" options={PRESETS} chosen={[preset]} onChoose={setPreset} />
         {dangers.map((f) => (
@@ -163,13 +163,13 @@ export function TimersScreen() {
           />
         ) : (
           chosen && (
-            <Soft>
+            <SecondaryText>
               Of use after {minutesText(chosen.minutes[0])}, best {minutesText(chosen.minutes[1])} (
               {whenText(nowMs + chosen.minutes[1] * 60_000, nowMs)}), no more after {minutesText(chosen.minutes[2])}.
-            </Soft>
+            </SecondaryText>
           )
         )}
-      </Part>
+      </Section>
     </Screen>
   );
 }

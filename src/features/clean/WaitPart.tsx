@@ -12,12 +12,12 @@ import {
   minutesText,
   Sheet,
   SPACE,
-  standing,
+  timerStatusText,
   TimerFace,
   useNotice,
   useNow,
 } from '@/ui';
-import { END_REASONS } from './timerWords';
+import { END_REASONS } from './endReasons';
 
 /** The screen does not go dark while something runs, if so wished. */
 function useAwake(wished: boolean): void {
@@ -77,7 +77,7 @@ export function WaitPart({ timer, onEnded }: Props) {
     <View style={styles.wait}>
       <TimerFace timer={timer} now={now} nowMs={nowMs} />
       <Body style={styles.standing} role="status">
-        {standing(timer, now)}
+        {timerStatusText(timer, now)}
       </Body>
       {now.rewetInMs !== null && (
         <View style={[styles.wet, late && styles.late]} testID="rewet">

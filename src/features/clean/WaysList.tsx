@@ -11,11 +11,11 @@ import {
   Columns,
   FindingCard,
   Heading,
-  Kind,
+  Overline,
   minutesText,
-  Part,
+  Section,
   Screen,
-  Soft,
+  SecondaryText,
   SPACE,
   Title,
   useNotice,
@@ -23,7 +23,7 @@ import {
 } from '@/ui';
 import type { ChosenPlace } from './place';
 import { jobOf, partFrom } from './startJob';
-import { Stopped } from './Stopped';
+import { BlockedByResidue } from './BlockedByResidue';
 import { useSupplies } from './useSupplies';
 import { useWays, type HeldWay } from './useWays';
 
@@ -108,18 +108,18 @@ export function WaysList({ chosen, soil, onSoil }: Props) {
         )
       }
     >
-      <Part>
+      <Section>
         <Title>{chosen.place.name}</Title>
-        <Soft>
+        <SecondaryText>
           {soil.name}, on {chosen.envelope.name.toLowerCase()}
-        </Soft>
+        </SecondaryText>
         <Body>
           <Body style={styles.bold}>First: </Body>
           {found.first}
         </Body>
         {found.beyond !== null && <Body style={styles.beyond}>{found.beyond}</Body>}
-      </Part>
-      {found.stopped.length > 0 && <Stopped stopped={found.stopped} nowMs={nowMs} />}
+      </Section>
+      {found.stopped.length > 0 && <BlockedByResidue stopped={found.stopped} nowMs={nowMs} />}
       {chosen.own !== null && (
         <Action
           title="Something bought was used on it lately"
@@ -129,14 +129,14 @@ export function WaysList({ chosen, soil, onSoil }: Props) {
         />
       )}
       {chosen.own === null && (
-        <Soft>
+        <SecondaryText>
           Not one of your own surfaces: Biscuit does not know what was last used on it. If it was a bought cleaner,
           rinse it well first.
-        </Soft>
+        </SecondaryText>
       )}
       <Columns
         left={
-          <Part>
+          <Section>
             <Heading>
               {found.ways.length === 1 ? 'One way' : found.ways.length === 0 ? 'No way' : 'Ways, the best first'}
             </Heading>
@@ -144,7 +144,7 @@ export function WaysList({ chosen, soil, onSoil }: Props) {
               <Body>Nothing you have, and none of Biscuit’s formulas, does this without harm. See below why.</Body>
             )}
             {!house.knowsCupboard && found.ways.length > 0 && (
-              <Soft>Your cupboard is not filled in yet, so every ingredient counts as there.</Soft>
+              <SecondaryText>Your cupboard is not filled in yet, so every ingredient counts as there.</SecondaryText>
             )}
             {shown.map((held, i) => (
               <WayCard
@@ -162,7 +162,7 @@ export function WaysList({ chosen, soil, onSoil }: Props) {
                 testID="more-ways"
               />
             )}
-          </Part>
+          </Section>
         }
         right={found.ruledOut.length > 0 && <RuledOutList ruledOut={found.ruledOut} />}
       />
@@ -187,7 +187,9 @@ function WayCard({ held: { way, meets }, on, knowsCupboard, onPick }: CardProps)
     <View style={[styles.card, on && styles.on]} testID="way">
       <View style={styles.head}>
         <View style={styles.words}>
-          <Kind style={way.candidate.from === 'shelf' ? styles.made : undefined}>{fromWords(way, knowsCupboard)}</Kind>
+          <Overline style={way.candidate.from === 'shelf' ? styles.made : undefined}>
+            {fromWords(way, knowsCupboard)}
+          </Overline>
           <Body style={styles.name}>{name}</Body>
         </View>
         {on ? (
@@ -197,13 +199,15 @@ function WayCard({ held: { way, meets }, on, knowsCupboard, onPick }: CardProps)
         )}
       </View>
       <Body>{way.why}</Body>
-      {strength !== '' && <Soft>{capital(strength)}</Soft>}
+      {strength !== '' && <SecondaryText>{capital(strength)}</SecondaryText>}
       <Body style={styles.figures}>
         {dwellWords(way)} · {EFFORT[way.effort]}
       </Body>
       {on && cautions.map((f) => <FindingCard key={f.code + f.scope} finding={f} sources={sourcesOf(f)} />)}
       {!on && cautions.length > 0 && (
-        <Soft>{cautions.length === 1 ? 'One thing to mind' : `${cautions.length} things to mind`}</Soft>
+        <SecondaryText>
+          {cautions.length === 1 ? 'One thing to mind' : `${cautions.length} things to mind`}
+        </SecondaryText>
       )}
     </View>
   );
@@ -221,7 +225,7 @@ const BECAUSE: Readonly<Record<RuledOut['because'], string>> = {
 function RuledOutList({ ruledOut }: { ruledOut: readonly RuledOut[] }) {
   const reasons = Object.keys(BECAUSE) as RuledOut['because'][];
   return (
-    <Part>
+    <Section>
       <Heading>Ruled out</Heading>
       {reasons.map((because) => {
         const here = ruledOut.filter((r) => r.because === because);
@@ -238,13 +242,13 @@ function RuledOutList({ ruledOut }: { ruledOut: readonly RuledOut[] }) {
                     .map((r) => r.candidate.formula.name)
                     .join(', ')}
                 </Body>
-                <Soft>{why}</Soft>
+                <SecondaryText>{why}</SecondaryText>
               </View>
             ))}
           </View>
         );
       })}
-    </Part>
+    </Section>
   );
 }
 

@@ -1,6 +1,6 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react-native';
 import { startTimer, type Home, type Job } from '@/core';
-import { pipit } from '@/data/demo/pipit';
+import { demoHome } from '@/data/demo/demoHome';
 import { renderIn, settle } from '@/testing/renderIn';
 import { CleanScreen } from './CleanScreen';
 import { JobScreen } from './JobScreen';
@@ -19,7 +19,7 @@ jest.mock('expo-keep-awake', () => ({
   deactivateKeepAwake: () => Promise.resolve(),
 }));
 
-const home = pipit(new Date());
+const home = demoHome(new Date());
 
 /** Starts the first way for a surface and a soil of the demo home, and gives the job back. */
 async function started(surface: string, soil: string, from: Home = home): Promise<Job> {

@@ -21,7 +21,7 @@ export interface ChosenPlace {
 }
 
 /** A surface that is not of the home is taken for half a square metre. */
-const SOME_M2 = 0.5;
+const DEFAULT_AREA_M2 = 0.5;
 
 /** The place of an address: the id of a surface of the home, or `any:` and the catalogue's id; null if there is none. */
 export function placeOf(key: string, surfaces: readonly HomeSurface[], rooms: readonly Room[]): ChosenPlace | null {
@@ -34,7 +34,7 @@ export function placeOf(key: string, surfaces: readonly HomeSurface[], rooms: re
       roomName: '',
       name: envelope.name,
       material: envelope.id,
-      areaM2: SOME_M2,
+      areaM2: DEFAULT_AREA_M2,
     };
     return { place, envelope, joints: jointsOf(envelope.id, []), own: null, room: null };
   }

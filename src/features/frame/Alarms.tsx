@@ -14,7 +14,7 @@ interface Told {
 }
 
 /** Waiting longer than this is done in steps: browsers cannot wait for weeks at once. */
-const MOST_WAIT_MS = 60 * 60 * 1000;
+const MAX_WAIT_MS = 60 * 60 * 1000;
 
 function words({ timer, event }: Pick<Told, 'timer' | 'event'>): string {
   const place = timer.place || timer.name;
@@ -88,7 +88,7 @@ function useAlarms(): { readonly told: readonly Told[]; readonly close: (one: To
     list.forEach((t) => void tell(t));
     const next = Math.min(...list.map((t) => nextEventMs(t, now) ?? Infinity));
     if (next === Infinity) return undefined;
-    const wait = setTimeout(() => setTick(tick + 1), Math.min(MOST_WAIT_MS, next - now + 20));
+    const wait = setTimeout(() => setTick(tick + 1), Math.min(MAX_WAIT_MS, next - now + 20));
     const seen = (): void => setTick(tick + 1);
     const page = typeof document === 'undefined' ? null : document;
     page?.addEventListener('visibilitychange', seen);

@@ -4,7 +4,7 @@ import { usePathname, useRouter } from 'expo-router';
 import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { SafeAreaProvider } from 'react-native-safe-area-context';
-import { createClient, HomeProvider, homeKind, openHome, useAsides, useBatches, useHome } from '@/data';
+import { createClient, HomeProvider, homeKind, openHome, useQuarantine, useBatches, useHome } from '@/data';
 import {
   Action,
   Body,
@@ -12,7 +12,7 @@ import {
   elementsTheme,
   loadFonts,
   NoticeProvider,
-  Places,
+  Navigation,
   SPACE,
   type PlaceId,
   type SideId,
@@ -62,9 +62,9 @@ function Inner({ children }: { children: ReactNode }) {
   const router = useRouter();
   const path = usePathname();
   return (
-    <Places here={placeOf(path)} addresses={ADDRESS} go={(to) => router.push(ADDRESS[to])} banner={<Banners />}>
+    <Navigation here={placeOf(path)} addresses={ADDRESS} go={(to) => router.push(ADDRESS[to])} banner={<Banners />}>
       {children}
-    </Places>
+    </Navigation>
   );
 }
 
@@ -73,7 +73,7 @@ function Banners() {
   const { kind } = useHome();
   const client = useQueryClient();
   const batches = useBatches();
-  const asides = useAsides();
+  const asides = useQuarantine();
   return (
     <>
       {kind === 'demo' && (

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { validate, editEntry, logEntrySchema, type LogChange, type LogEntry } from '@/core';
 import { useLog, useWriteHome } from '@/data';
-import { numberIn, readAs } from '@/devices';
+import { typedNumberIn, readAs } from '@/devices';
 import {
   Action,
   Body,
@@ -13,13 +13,13 @@ import {
   dayText,
   Field,
   Heading,
-  Kind,
+  Overline,
   minutesText,
-  Part,
+  Section,
   RATED,
   Ratings,
   Screen,
-  Soft,
+  SecondaryText,
   SPACE,
   Title,
   useNotice,
@@ -83,14 +83,14 @@ function Entry({ entry }: { entry: LogEntry }) {
         />
       }
     >
-      <Part>
-        <Kind>
+      <Section>
+        <Overline>
           {entry.room.name || 'At home'} · {dayText(entry.at)}, {whenText(Date.parse(entry.at), Date.parse(entry.at))}
-        </Kind>
+        </Overline>
         <Title>{entry.surface.name}</Title>
-        {entry.soil.name !== '' && <Soft>{entry.soil.name}</Soft>}
+        {entry.soil.name !== '' && <SecondaryText>{entry.soil.name}</SecondaryText>}
         <Body style={styles.outcome}>{OUTCOME_WORDS[entry.outcome]}</Body>
-      </Part>
+      </Section>
       <Facts entry={entry} />
       {entry.rinsedAt === null && (
         <View style={styles.left}>
@@ -123,23 +123,23 @@ function Entry({ entry }: { entry: LogEntry }) {
         </View>
       )}
       {entry.used.kind === 'formula' && entry.used.card !== '' && (
-        <Part>
+        <Section>
           <Heading>As it was mixed</Heading>
           <Body style={styles.card}>{entry.used.card.trim()}</Body>
-        </Part>
+        </Section>
       )}
       {entry.history.length > 0 && (
-        <Part>
+        <Section>
           <Heading>What it said before</Heading>
           {entry.history.map((h) => (
-            <Soft key={h.at}>
+            <SecondaryText key={h.at}>
               {dayText(h.at)}, {whenText(Date.parse(h.at), Date.parse(h.at))}:{' '}
               {Object.entries(h.was)
                 .map(([key, value]) => `${FIELD_WORDS[key] ?? key} ${beforeWords(value)}`)
                 .join('; ')}
-            </Soft>
+            </SecondaryText>
           ))}
-        </Part>
+        </Section>
       )}
     </Screen>
   );
@@ -204,7 +204,7 @@ function Facts({ entry }: { entry: LogEntry }) {
         .filter(([, value]) => value !== '')
         .map(([label, value]) => (
           <View key={label} style={styles.fact}>
-            <Soft style={styles.label}>{label}</Soft>
+            <SecondaryText style={styles.label}>{label}</SecondaryText>
             <Body style={styles.value}>{value}</Body>
           </View>
         ))}
@@ -229,14 +229,14 @@ function ChangeForm({
   const change = {
     rating,
     outcome,
-    workMinutes: numberIn(minutes),
-    strokes: numberIn(strokes),
+    workMinutes: typedNumberIn(minutes),
+    strokes: typedNumberIn(strokes),
     notes: notes.trim(),
   };
   const good = validate<LogEntry>(logEntrySchema, { ...entry, ...change });
   const wrong = good.ok ? null : (good.problems[0]?.message ?? null);
   return (
-    <Part>
+    <Section>
       <Heading>Change it</Heading>
       <Choice
         label="What came of it"
@@ -286,7 +286,7 @@ function ChangeForm({
         />
         <Action title="Leave it as it was" onPress={onClose} />
       </View>
-    </Part>
+    </Section>
   );
 }
 

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { readLogCsv, writeLogCsv, type LogEntry, type Problem } from '@/core';
 import { newId, pickFile, saveFile, useWriteHome } from '@/data';
-import { Action, Body, Sheet, Soft, useNotice } from '@/ui';
+import { Action, Body, Sheet, SecondaryText, useNotice } from '@/ui';
 
 /** Problems shown of a file that cannot be read. */
 const SHOWN = 6;
@@ -70,7 +70,7 @@ export function LogFiles({
               {p.where}: {p.message}
             </Body>
           ))}
-          {problems.length > SHOWN && <Soft>And {problems.length - SHOWN} more.</Soft>}
+          {problems.length > SHOWN && <SecondaryText>And {problems.length - SHOWN} more.</SecondaryText>}
         </>
       )}
     </Sheet>

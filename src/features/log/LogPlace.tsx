@@ -1,14 +1,14 @@
 import { Redirect } from 'expo-router';
 import type { ReactNode } from 'react';
 import { useLog } from '@/data';
-import { Body, Screen, Title, TwoPanes, useWide } from '@/ui';
+import { Body, Screen, Title, ListDetail, useWide } from '@/ui';
 import { LogScreen } from './LogScreen';
 
 /** The log beside the entry that is open. */
 export const LogPlace = ({ openId, children }: { openId: string | null; children: ReactNode }) => (
-  <TwoPanes list={<LogScreen openId={openId} />} listWidth={420}>
+  <ListDetail list={<LogScreen openId={openId} />} listWidth={420}>
     {children}
-  </TwoPanes>
+  </ListDetail>
 );
 
 /** The place itself: on a phone the log; on a wide screen, its newest entry is open beside it. */

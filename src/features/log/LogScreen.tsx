@@ -20,9 +20,9 @@ import {
   COLORS,
   Field,
   Heading,
-  Leads,
+  LinkPressable,
   Sheet,
-  Soft,
+  SecondaryText,
   SPACE,
   Title,
   whenText,
@@ -116,10 +116,10 @@ export function LogScreen({ openId }: { openId: string | null }) {
             <View style={styles.row}>
               <Choice label="Put together by" options={BY} chosen={[by]} onChoose={setBy} />
             </View>
-            <Soft role="status" testID="log-count">
+            <SecondaryText role="status" testID="log-count">
               {found.length === 1 ? 'One entry' : `${found.length.toLocaleString('en-GB')} entries`}
               {log.data.complete ? '' : ', older ones are being read'}
-            </Soft>
+            </SecondaryText>
           </>
         )}
         {nothing && <Body>What you clean is written here: with what, how long, how it went. Nothing yet.</Body>}
@@ -214,25 +214,25 @@ const LineView = memo(function LineView({ line, open }: { line: Line; open: bool
   const { entry } = line;
   const to = `/log/${entry.id}` as const;
   return (
-    <Leads to={to} onGo={() => router.push(to)} style={[styles.entry, open && styles.open]}>
+    <LinkPressable to={to} onGo={() => router.push(to)} style={[styles.entry, open && styles.open]}>
       <View style={styles.day} aria-hidden>
         <Body style={styles.date}>{new Date(entry.at).getDate()}</Body>
-        <Soft style={styles.month}>{shortMonth.format(new Date(entry.at))}</Soft>
+        <SecondaryText style={styles.month}>{shortMonth.format(new Date(entry.at))}</SecondaryText>
       </View>
       <View style={styles.words}>
         <Body style={styles.surface} numberOfLines={1}>
           {entry.surface.name}
           {entry.soil.name ? `: ${entry.soil.name.toLowerCase()}` : ''}
         </Body>
-        <Soft numberOfLines={1}>
+        <SecondaryText numberOfLines={1}>
           {capital(entry.used.name)}
           {entry.rinsedAt === null ? ' · not rinsed' : ''}
-        </Soft>
-        <Soft numberOfLines={1} style={styles.small}>
+        </SecondaryText>
+        <SecondaryText numberOfLines={1} style={styles.small}>
           {[entry.room.name, ending(entry)].filter(Boolean).join(' · ') || whenText(Date.parse(entry.at), Date.now())}
-        </Soft>
+        </SecondaryText>
       </View>
-    </Leads>
+    </LinkPressable>
   );
 });
 

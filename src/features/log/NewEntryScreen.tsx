@@ -27,11 +27,11 @@ import {
   Field,
   FindingCard,
   Heading,
-  Part,
+  Section,
   Picker,
   Row,
   Screen,
-  Soft,
+  SecondaryText,
   Title,
   useNotice,
   useNow,
@@ -39,7 +39,7 @@ import {
 
 const BOUGHT = INGREDIENTS.filter((i) => i.role === 'bought');
 /** What is bought and used most, as far as it must not meet other things. */
-const OFTEN = [
+const COMMON_SURFACES = [
   'chlorine-bleach',
   'bleach-mould-spray',
   'acid-toilet-cleaner',
@@ -160,11 +160,13 @@ export function NewEntryScreen() {
         />
       }
     >
-      <Part>
+      <Section>
         <Title>Write something down</Title>
-        <Soft>What was used without the guide. A bought cleaner counts too: what it left decides what may follow.</Soft>
-      </Part>
-      <Part>
+        <SecondaryText>
+          What was used without the guide. A bought cleaner counts too: what it left decides what may follow.
+        </SecondaryText>
+      </Section>
+      <Section>
         <Heading>With what?</Heading>
         <Choice
           label="Kind"
@@ -180,7 +182,7 @@ export function NewEntryScreen() {
             <Choice
               label="Bought product"
               options={[
-                ...BOUGHT.filter((b) => OFTEN.includes(b.id) || b.id === boughtId).map((b) => ({
+                ...BOUGHT.filter((b) => COMMON_SURFACES.includes(b.id) || b.id === boughtId).map((b) => ({
                   value: b.id,
                   label: b.name,
                 })),
@@ -222,8 +224,8 @@ export function NewEntryScreen() {
             onPress={() => setPicking('formula')}
           />
         )}
-      </Part>
-      <Part>
+      </Section>
+      <Section>
         <Heading>Where?</Heading>
         {surfaces.isSuccess && surfaces.data.length === 0 ? (
           <Row
@@ -240,8 +242,8 @@ export function NewEntryScreen() {
             onPress={() => setPicking('surface')}
           />
         )}
-      </Part>
-      <Part>
+      </Section>
+      <Section>
         <Heading>When?</Heading>
         <Choice
           label="When"
@@ -254,8 +256,8 @@ export function NewEntryScreen() {
           chosen={[when]}
           onChoose={setWhen}
         />
-      </Part>
-      <Part>
+      </Section>
+      <Section>
         <Heading>Rinsed off with plenty of water?</Heading>
         <Choice
           label="Rinsed"
@@ -266,12 +268,12 @@ export function NewEntryScreen() {
           chosen={rinsed === null ? [] : [rinsed ? 'yes' : 'no']}
           onChoose={(v) => setRinsed(v === 'yes')}
         />
-      </Part>
+      </Section>
       {meets.map((m) => (
-        <Part key={m.finding.code + m.residue.entry.id}>
+        <Section key={m.finding.code + m.residue.entry.id}>
           <FindingCard finding={m.finding} sources={m.finding.sources.map((s) => SOURCES[s])} />
           <Body>{m.safe}</Body>
-        </Part>
+        </Section>
       ))}
       <Field
         label="Note"

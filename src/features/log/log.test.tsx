@@ -1,5 +1,5 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react-native';
-import { pipit } from '@/data/demo/pipit';
+import { demoHome } from '@/data/demo/demoHome';
 import { renderIn, settle } from '@/testing/renderIn';
 import { EntryScreen } from './EntryScreen';
 import { LogScreen } from './LogScreen';
@@ -11,7 +11,7 @@ jest.mock('expo-router', () => ({
   useLocalSearchParams: () => ({}),
 }));
 
-const home = pipit(new Date());
+const home = demoHome(new Date());
 const ID = 'pipit-log-tile-0';
 
 describe('the log', () => {

@@ -1,10 +1,10 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react-native';
-import { pipit } from '@/data/demo/pipit';
+import { demoHome } from '@/data/demo/demoHome';
 import { renderIn, settle } from '@/testing/renderIn';
-import { vesselOf } from './BottleChoice';
-import { FormulaList } from './FormulaList';
-import { BenchScreen } from './BenchScreen';
-import { PasteScreen } from './PasteScreen';
+import { vesselOf } from './bench/BottleChoice';
+import { FormulaList } from './list/FormulaList';
+import { BenchScreen } from './bench/BenchScreen';
+import { PasteScreen } from './paste/PasteScreen';
 
 const mockPush = jest.fn();
 jest.mock('expo-router', () => ({ useRouter: () => ({ push: mockPush, replace: mockPush }) }));
@@ -77,7 +77,7 @@ describe('paste a recipe', () => {
 });
 
 describe('the bench', () => {
-  const home = pipit(new Date('2026-11-24T08:00:00Z'));
+  const home = demoHome(new Date('2026-11-24T08:00:00Z'));
 
   test('makes a labelled batch', async () => {
     const { store } = await renderIn(<BenchScreen id="pipit-porthole" />, home);
@@ -152,7 +152,7 @@ describe('a typed bottle', () => {
 
 describe('the list of formulas', () => {
   test('stands in families, and is found by job or ingredient', async () => {
-    await renderIn(<FormulaList openId={null} />, pipit(new Date('2026-11-25T08:00:00.000Z')));
+    await renderIn(<FormulaList openId={null} />, demoHome(new Date('2026-11-25T08:00:00.000Z')));
     expect(screen.getByText('Scale and scum')).toBeTruthy();
     expect(screen.getByText('Porthole glass')).toBeTruthy();
     fireEvent.changeText(screen.getByTestId('find-formula'), 'Citric');

@@ -2,8 +2,8 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { validate, homeSurfaceSchema, questionsAbout, DISPUTED_ADVICE, SURFACES, type HomeSurface } from '@/core';
 import { useSettings } from '@/data';
-import { numberIn, readAs } from '@/devices';
-import { Body, Choice, Field, Heading, Part, Row, Soft, SPACE } from '@/ui';
+import { typedNumberIn, readAs } from '@/devices';
+import { Body, Choice, Field, Heading, Section, Row, SecondaryText, SPACE } from '@/ui';
 
 interface Props {
   readonly surface: HomeSurface;
@@ -20,7 +20,7 @@ export function About({ surface, onPut, onMaterial }: Props) {
   const material = SURFACES.find((s) => s.id === surface.surfaceId);
   const schools = DISPUTED_ADVICE.filter((s) => material?.schools.some((m) => m.school === s.id));
   return (
-    <Part>
+    <Section>
       <Heading>What it is</Heading>
       <TextField
         label="Called"
@@ -31,7 +31,7 @@ export function About({ surface, onPut, onMaterial }: Props) {
       />
       <Row title={material?.name ?? ''} detail="Its material" to={`/rooms/${surface.id}`} onPress={onMaterial} />
       {ask.sealed && (
-        <Part>
+        <Section>
           <Body style={styles.bold}>Sealed?</Body>
           <Choice
             label="Sealed"
@@ -43,11 +43,13 @@ export function About({ surface, onPut, onMaterial }: Props) {
             chosen={[yes(surface.sealed)]}
             onChoose={(v) => onPut({ sealed: v === 'unknown' ? null : v === 'yes' })}
           />
-          <Soft>Not sure counts as not sealed. A drop of water tells: if it darkens the surface, it is not.</Soft>
-        </Part>
+          <SecondaryText>
+            Not sure counts as not sealed. A drop of water tells: if it darkens the surface, it is not.
+          </SecondaryText>
+        </Section>
       )}
       {ask.finishes.length > 0 && (
-        <Part>
+        <Section>
           <Body style={styles.bold}>Finish</Body>
           <Choice
             label="Finish"
@@ -55,15 +57,15 @@ export function About({ surface, onPut, onMaterial }: Props) {
             chosen={surface.finish ? [surface.finish] : []}
             onChoose={(finish) => onPut({ finish })}
           />
-        </Part>
+        </Section>
       )}
       <View style={styles.row}>
         <View style={styles.half}>
           <TextField
             label="Area, m²"
             value={String(surface.areaM2)}
-            accepts={(t) => wrongIn({ ...surface, areaM2: numberIn(t) as number })}
-            onPut={(t) => onPut({ areaM2: numberIn(t) as number })}
+            accepts={(t) => wrongIn({ ...surface, areaM2: typedNumberIn(t) as number })}
+            onPut={(t) => onPut({ areaM2: typedNumberIn(t) as number })}
             testID="surface-area"
           />
         </View>
@@ -71,15 +73,15 @@ export function About({ surface, onPut, onMaterial }: Props) {
           <TextField
             label="Age, years"
             value={surface.ageYears === null ? '' : String(surface.ageYears)}
-            accepts={(t) => wrongIn({ ...surface, ageYears: numberIn(t) as number | null })}
-            onPut={(t) => onPut({ ageYears: numberIn(t) as number | null })}
+            accepts={(t) => wrongIn({ ...surface, ageYears: typedNumberIn(t) as number | null })}
+            onPut={(t) => onPut({ ageYears: typedNumberIn(t) as number | null })}
             testID="surface-age"
           />
         </View>
       </View>
-      {ask.age && <Soft>Enamel of thirty years and more is taken as worn: no acid on it.</Soft>}
+      {ask.age && <SecondaryText>Enamel of thirty years and more is taken as worn: no acid on it.</SecondaryText>}
       {schools.map((s) => (
-        <Part key={s.id}>
+        <Section key={s.id}>
           <Body style={styles.bold}>{s.question}</Body>
           <Choice
             label={s.question}
@@ -87,10 +89,10 @@ export function About({ surface, onPut, onMaterial }: Props) {
             chosen={[surface.schools[s.id] ?? settings.schools[s.id] ?? s.byDefault]}
             onChoose={(id) => onPut({ schools: { ...surface.schools, [s.id]: id } })}
           />
-          <Soft>Careful people differ here. This is for this surface alone.</Soft>
-        </Part>
+          <SecondaryText>Careful people differ here. This is for this surface alone.</SecondaryText>
+        </Section>
       ))}
-    </Part>
+    </Section>
   );
 }
 

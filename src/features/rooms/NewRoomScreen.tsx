@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { StyleSheet } from 'react-native';
 import { ROOM_KINDS, roomKind, type HomeSurface, type Room, type RoomKindId, type UsualSurface } from '@/core';
 import { newId, useRooms, useSurfaces, useWriteHome } from '@/data';
-import { Action, Body, Choice, Field, Heading, Part, Screen, Soft, Title, useNotice } from '@/ui';
+import { Action, Body, Choice, Field, Heading, Section, Screen, SecondaryText, Title, useNotice } from '@/ui';
 
 /** A surface of a room from what rooms of its kind usually have. */
 const surfaceFrom = (usual: UsualSurface, roomId: string): HomeSurface => ({
@@ -101,7 +101,7 @@ function RoomForm({ room, here }: { room: Room | null; here: readonly HomeSurfac
     >
       <Title>{room ? room.name : 'Set up a room'}</Title>
       {!room && (
-        <Part>
+        <Section>
           <Heading>Which kind?</Heading>
           <Choice
             label="Kind of room"
@@ -113,11 +113,11 @@ function RoomForm({ room, here }: { room: Room | null; here: readonly HomeSurfac
               setSmall(null);
             }}
           />
-        </Part>
+        </Section>
       )}
       {kind && (
         <>
-          <Part>
+          <Section>
             <Heading>{room ? 'Add what is missing' : 'What is in it?'}</Heading>
             {offered.length === 0 ? (
               <Body>Everything such a room usually has is there.</Body>
@@ -130,8 +130,10 @@ function RoomForm({ room, here }: { room: Room | null; here: readonly HomeSurfac
                 onChoose={(n) => setTicked(on.includes(n) ? on.filter((x) => x !== n) : [...on, n])}
               />
             )}
-            <Soft>Material, finish and how often are set for each; they can be changed at the surface.</Soft>
-          </Part>
+            <SecondaryText>
+              Material, finish and how often are set for each; they can be changed at the surface.
+            </SecondaryText>
+          </Section>
           <Field
             label="What it is called"
             value={called}
@@ -140,7 +142,7 @@ function RoomForm({ room, here }: { room: Room | null; here: readonly HomeSurfac
             maxLength={60}
             testID="room-name"
           />
-          <Part>
+          <Section>
             <Body style={styles.bold}>How is its air?</Body>
             <Choice
               label="Air"
@@ -151,7 +153,7 @@ function RoomForm({ room, here }: { room: Room | null; here: readonly HomeSurfac
               chosen={[(small ?? kind.small) ? 'small' : 'open']}
               onChoose={(v) => setSmall(v === 'small')}
             />
-          </Part>
+          </Section>
         </>
       )}
       {room && <Action title="Remove this room" weight="danger" onPress={remove} testID="remove-room" />}

@@ -2,14 +2,14 @@ import { Redirect } from 'expo-router';
 import type { ReactNode } from 'react';
 import { dueSurfaces, isDue, lastBySurface } from '@/core';
 import { useLog, useRooms, useSurfaces } from '@/data';
-import { Body, Screen, Title, TwoPanes, useWide } from '@/ui';
+import { Body, Screen, Title, ListDetail, useWide } from '@/ui';
 import { RoomsScreen } from './RoomsScreen';
 
 /** The rooms beside the surface that is open. */
 export const RoomsPlace = ({ openId, children }: { openId: string | null; children: ReactNode }) => (
-  <TwoPanes list={<RoomsScreen openId={openId} />} listWidth={420}>
+  <ListDetail list={<RoomsScreen openId={openId} />} listWidth={420}>
     {children}
-  </TwoPanes>
+  </ListDetail>
 );
 
 /** The place itself: on a phone the rooms; on a wide screen, what is due, or the first surface, is open beside them. */

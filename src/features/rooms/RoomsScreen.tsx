@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { dueSurfaces, lastBySurface, residuesAt, SURFACES, type Due, type HomeSurface, type LogEntry } from '@/core';
 import { useLog, useRooms, useSurfaces } from '@/data';
-import { Action, agoText, Body, Heading, Part, Row, Screen, SPACE, Title, useNow, useWide, VerdictMark } from '@/ui';
+import { Action, agoText, Body, Heading, Section, Row, Screen, SPACE, Title, useNow, useWide, VerdictMark } from '@/ui';
 
 /** The home's own surfaces by room: what was last used on each, and whether it wants doing. */
 export function RoomsScreen({ openId }: { openId: string | null }) {
@@ -37,7 +37,7 @@ export function RoomsScreen({ openId }: { openId: string | null }) {
         </Body>
       )}
       {rooms.data.map((room) => (
-        <Part key={room.id}>
+        <Section key={room.id}>
           <View style={styles.head}>
             <Heading>{room.name}</Heading>
             <Action
@@ -60,7 +60,7 @@ export function RoomsScreen({ openId }: { openId: string | null }) {
                 open={s.id === openId}
               />
             ))}
-        </Part>
+        </Section>
       ))}
     </Screen>
   );

@@ -10,11 +10,11 @@ import {
   Choice,
   COLORS,
   Heading,
-  Part,
+  Section,
   Picker,
   Row,
   Screen,
-  Soft,
+  SecondaryText,
   SPACE,
   SURFACE_GROUP_WORDS,
   Title,
@@ -42,7 +42,7 @@ export function SurfaceScreen({ id }: { id: string }) {
   return <SurfaceForm key={surface.id} surface={surface} />;
 }
 
-const OFTEN: readonly { readonly value: number; readonly label: string }[] = [
+const UPKEEP_INTERVALS: readonly { readonly value: number; readonly label: string }[] = [
   { value: 1, label: 'Daily' },
   { value: 3, label: 'Every 3 days' },
   { value: 7, label: 'Weekly' },
@@ -86,13 +86,13 @@ function SurfaceForm({ surface }: { surface: HomeSurface }) {
   const clean = `/clean?surface=${surface.id}${surface.upkeep ? `&soil=${surface.upkeep.soilId}` : ''}` as const;
   return (
     <Screen next={<Action title="Clean it" weight="main" onPress={() => router.push(clean)} testID="clean-it" />}>
-      <Part>
+      <Section>
         <Title>{surface.name}</Title>
-        <Soft>
+        <SecondaryText>
           {room?.name ?? ''}: {material?.name.toLowerCase()}
-        </Soft>
+        </SecondaryText>
         {material && <Body>{material.manner}</Body>}
-      </Part>
+      </Section>
       <LastUsed surface={surface} />
       <Upkeep surface={surface} onPut={put} />
       <About surface={surface} onPut={put} onMaterial={() => setPicking(true)} />
@@ -125,7 +125,7 @@ function LastUsed({ surface }: { surface: HomeSurface }) {
   if (!last) return log.data?.complete ? <Body>Nothing was used here yet.</Body> : null;
   const to = `/log/${last.id}` as const;
   return (
-    <Part>
+    <Section>
       <Heading>Last used</Heading>
       <Row
         title={last.used.name}
@@ -152,7 +152,7 @@ function LastUsed({ surface }: { surface: HomeSurface }) {
           />
         </View>
       )}
-    </Part>
+    </Section>
   );
 }
 
@@ -169,14 +169,16 @@ function Upkeep({ surface, onPut }: PartProps) {
   const formulas = [...(own.data ?? []), ...STARTER_FORMULAS];
   const withWhat = formulas.find((f) => f.id === upkeep?.formulaId);
   const days = upkeep?.everyDays ?? NEEDED;
-  const usual = OFTEN.some((o) => o.value === days) || days === NEEDED;
+  const usual = UPKEEP_INTERVALS.some((o) => o.value === days) || days === NEEDED;
   const options = [
     { value: NEEDED, label: 'When it needs it' },
-    ...(usual ? OFTEN : [...OFTEN, { value: days, label: `Every ${days} days` }].sort((a, b) => a.value - b.value)),
+    ...(usual
+      ? UPKEEP_INTERVALS
+      : [...UPKEEP_INTERVALS, { value: days, label: `Every ${days} days` }].sort((a, b) => a.value - b.value)),
   ];
   const soilId = upkeep?.soilId ?? 'daily-dirt';
   return (
-    <Part>
+    <Section>
       <Heading>How often</Heading>
       <Choice
         label="How often"
@@ -218,7 +220,7 @@ function Upkeep({ surface, onPut }: PartProps) {
           />
         </>
       )}
-    </Part>
+    </Section>
   );
 }
 

@@ -1,5 +1,5 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react-native';
-import { pipit } from '@/data/demo/pipit';
+import { demoHome } from '@/data/demo/demoHome';
 import { renderIn, settle } from '@/testing/renderIn';
 import { NewRoomScreen } from './NewRoomScreen';
 import { RoomsScreen } from './RoomsScreen';
@@ -12,7 +12,7 @@ jest.mock('expo-router', () => ({
   useLocalSearchParams: () => mockParams,
 }));
 
-const home = pipit(new Date());
+const home = demoHome(new Date());
 
 describe('rooms', () => {
   test('are set up in three taps: kind, and all that is usual is ticked', async () => {

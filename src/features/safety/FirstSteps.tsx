@@ -1,10 +1,10 @@
 import { StyleSheet, View } from 'react-native';
 import { FIRST_STEPS, type Accident } from '@/core';
-import { Body, COLORS, Heading, Part, SPACE } from '@/ui';
+import { Body, COLORS, Heading, Section, SPACE } from '@/ui';
 
 /** What to do first after an accident, step by step. */
 export const FirstSteps = ({ accident }: { accident: Accident }) => (
-  <Part>
+  <Section>
     <Heading>{FIRST_STEPS[accident].after}</Heading>
     {FIRST_STEPS[accident].steps.map((s, i) => (
       <View key={s} style={styles.step}>
@@ -12,7 +12,7 @@ export const FirstSteps = ({ accident }: { accident: Accident }) => (
         <Body style={styles.words}>{s}</Body>
       </View>
     ))}
-  </Part>
+  </Section>
 );
 
 const styles = StyleSheet.create({

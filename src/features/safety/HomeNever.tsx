@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { incompatiblePairs, type IncompatiblePair } from '@/core';
 import { saveFile, useBatches, useLog, usePantry, useSettings } from '@/data';
 import { printedPage, type PageBlock } from '@/print';
-import { Action, Body, capital, Heading, Part, Soft, SPACE, useNotice, VerdictMark } from '@/ui';
+import { Action, Body, capital, Heading, Section, SecondaryText, SPACE, useNotice, VerdictMark } from '@/ui';
 import { thingsInHome } from './things';
 
 interface Reason {
@@ -67,9 +67,9 @@ export function HomeNever() {
     saveFile('never-meet.pdf', await printedPage(blocks), 'application/pdf');
   };
   return (
-    <Part>
+    <Section>
       <Heading>What must never meet in this home</Heading>
-      <Soft>From your cupboard, your shelf, and bought products in the log.</Soft>
+      <SecondaryText>From your cupboard, your shelf, and bought products in the log.</SecondaryText>
       {reasons === null ? (
         <Action title="Look through this home" onPress={look} testID="look-through" />
       ) : reasons.length === 0 ? (
@@ -85,7 +85,7 @@ export function HomeNever() {
                     {text}
                   </Body>
                 ))}
-                <Soft>{r.why}</Soft>
+                <SecondaryText>{r.why}</SecondaryText>
               </View>
             </View>
           ))}
@@ -100,7 +100,7 @@ export function HomeNever() {
           />
         </>
       )}
-    </Part>
+    </Section>
   );
 }
 

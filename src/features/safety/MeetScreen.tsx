@@ -22,12 +22,12 @@ import {
   Field,
   FindingCard,
   Heading,
-  Kind,
+  Overline,
   LEVEL_INK,
   LEVEL_WORD,
-  Part,
+  Section,
   Screen,
-  Soft,
+  SecondaryText,
   SPACE,
   Title,
   VerdictBanner,
@@ -98,7 +98,7 @@ export function MeetScreen({ asked }: Props) {
   return (
     <Screen>
       <Title>May these meet?</Title>
-      <Soft>Any name will do: what is in the cupboard, a bottle of yours, a bought cleaner.</Soft>
+      <SecondaryText>Any name will do: what is in the cupboard, a bottle of yours, a bought cleaner.</SecondaryText>
       <Field
         label={asked.length === 0 ? 'What, and what with?' : 'And what with?'}
         value={text}
@@ -152,26 +152,26 @@ export function MeetScreen({ asked }: Props) {
           </View>
           <Reasons answers={answer.answers} />
           {answer.accidents.length > 0 && (
-            <Part>
+            <Section>
               <Heading>If it has happened</Heading>
               {answer.accidents.slice(0, 3).map((a) => (
                 <FirstSteps key={a} accident={a} />
               ))}
               <Action title="Numbers to call, and all first steps" onPress={() => router.push('/safety')} />
-            </Part>
+            </Section>
           )}
-          <Soft>What stands on the labels comes before anything said here.</Soft>
+          <SecondaryText>What stands on the labels comes before anything said here.</SecondaryText>
         </>
       )}
       {!answer && offered.length > 0 && (
-        <Part>
+        <Section>
           <Heading>{things.length === 0 ? 'Or tap two of these' : 'With one of these?'}</Heading>
           <View style={styles.chips}>
             {offered.map((name) => (
               <Action key={name} title={capital(name)} onPress={() => add(name)} />
             ))}
           </View>
-        </Part>
+        </Section>
       )}
     </Screen>
   );
@@ -192,7 +192,7 @@ function Kinds({
     <>
       {things.map((t, at) =>
         t.readings.length < 2 ? null : (
-          <Part key={t.name}>
+          <Section key={t.name}>
             <Body>Which {t.name} is it? Until you say, it counts as the worst of them.</Body>
             <View style={styles.chips}>
               {t.readings.map((r) => {
@@ -200,7 +200,7 @@ function Kinds({
                 return <Action key={name} title={capital(name)} onPress={() => onChoose(at, name)} />;
               })}
             </View>
-          </Part>
+          </Section>
         ),
       )}
     </>
@@ -233,10 +233,10 @@ function Reasons({ answers }: { answers: readonly CompatibilityAnswer[] }) {
   const shown = [...grave, ...(all || grave.length === 0 ? reasons.filter((r) => !grave.includes(r)) : [])];
   const hidden = reasons.length - shown.length;
   return (
-    <Part>
+    <Section>
       {shown.map(({ finding, places }) => (
         <View key={`${finding.code} ${finding.level} ${finding.happens}`} style={styles.reason}>
-          {places.length < answers.length && <Kind>{capital(listOf(places))}</Kind>}
+          {places.length < answers.length && <Overline>{capital(listOf(places))}</Overline>}
           <FindingCard finding={finding} sources={finding.sources.map((s) => SOURCES[s])} />
         </View>
       ))}
@@ -247,7 +247,7 @@ function Reasons({ answers }: { answers: readonly CompatibilityAnswer[] }) {
           onPress={() => setAll(true)}
         />
       )}
-    </Part>
+    </Section>
   );
 }
 

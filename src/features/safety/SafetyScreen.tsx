@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { Linking, StyleSheet, View } from 'react-native';
 import type { Accident } from '@/core';
 import { useSettings } from '@/data';
-import { Action, Body, Heading, LEVEL_WORD, Part, Screen, SPACE, Soft, Title, VerdictMark } from '@/ui';
+import { Action, Body, Heading, LEVEL_WORD, Section, Screen, SPACE, SecondaryText, Title, VerdictMark } from '@/ui';
 import { FirstSteps } from './FirstSteps';
 import { HomeNever } from './HomeNever';
 
@@ -23,31 +23,31 @@ export function SafetyScreen() {
   return (
     <Screen>
       <Title>Safety</Title>
-      <Soft>
+      <SecondaryText>
         First steps, as public guidance words them. They are no medical advice: the poison-advice line, the emergency
         number and the product’s label come before anything said here.
-      </Soft>
+      </SecondaryText>
       <Numbers />
       <Action title="May these meet?" onPress={() => router.push('/safety/meet')} testID="may-meet" />
       {ACCIDENTS.map((a) => (
         <FirstSteps key={a} accident={a} />
       ))}
-      <Part>
+      <Section>
         <Heading>What may never meet</Heading>
         {NEVER_MEET.map(([what, why]) => (
           <View key={what} style={styles.step}>
             <VerdictMark level="danger" size={28} />
             <View style={styles.words}>
               <Body style={styles.bold}>{what}</Body>
-              <Soft>
+              <SecondaryText>
                 {LEVEL_WORD.danger}: {why}
-              </Soft>
+              </SecondaryText>
             </View>
           </View>
         ))}
-      </Part>
+      </Section>
       <HomeNever />
-      <Part>
+      <Section>
         <Heading>Always</Heading>
         <Body>
           Follow the label of everything you bought: its signal words rise from Caution through Warning to Danger.
@@ -57,7 +57,7 @@ export function SafetyScreen() {
           drain.
         </Body>
         <Body>Gas, wiring, asbestos, much mould: a licensed person.</Body>
-      </Part>
+      </Section>
     </Screen>
   );
 }

@@ -1,6 +1,6 @@
 import { fireEvent, screen, within } from '@testing-library/react-native';
 import { DEFAULT_SETTINGS, EMPTY_HOME, type Home, type LogEntry } from '@/core';
-import { pipit } from '@/data/demo/pipit';
+import { demoHome } from '@/data/demo/demoHome';
 import { linesThatFit } from '@/print/pagePdf';
 import { renderIn } from '@/testing/renderIn';
 import { HomeNever } from './HomeNever';
@@ -52,13 +52,13 @@ test('one thing is taken out again; with one left, nothing is judged', async () 
 });
 
 test('with one thing, what is at home stands to be tapped', async () => {
-  await renderIn(<MeetScreen asked={['chlorine-bleach']} />, pipit(new Date('2026-11-26T09:00:00.000Z')));
+  await renderIn(<MeetScreen asked={['chlorine-bleach']} />, demoHome(new Date('2026-11-26T09:00:00.000Z')));
   expect(screen.getByText('With one of these?')).toBeTruthy();
   expect(screen.queryByTestId('verdict')).toBeNull();
 });
 
 describe('the things of a home', () => {
-  const home: Home = pipit(new Date('2026-11-26T09:00:00.000Z'));
+  const home: Home = demoHome(new Date('2026-11-26T09:00:00.000Z'));
   const around = { batches: home.batches, log: home.log };
   const batch = home.batches[0]!;
   const entry = home.log.find((e: LogEntry) => e.used.kind === 'bought')!;

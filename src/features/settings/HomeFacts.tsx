@@ -12,8 +12,8 @@ import {
   type DisputedAdviceId,
   type Settings,
 } from '@/core';
-import { measureIn, readAs } from '@/devices';
-import { Body, Choice, Field, Heading, Part, Soft } from '@/ui';
+import { typedMeasureIn, readAs } from '@/devices';
+import { Body, Choice, Field, Heading, Section, SecondaryText } from '@/ui';
 
 interface Props {
   readonly settings: Settings;
@@ -30,17 +30,17 @@ const LIVES_HERE: readonly { value: HouseholdMember; label: string }[] = [
 ];
 
 /** Who lives here: each makes Biscuit stricter where it matters. */
-export function WhoLivesHere({ settings, onPut }: Props) {
+export function HouseholdForm({ settings, onPut }: Props) {
   const toggle = (lives: HouseholdMember): void =>
     onPut({
       lives: settings.lives.includes(lives) ? settings.lives.filter((l) => l !== lives) : [...settings.lives, lives],
     });
   return (
-    <Part>
+    <Section>
       <Heading>In this home</Heading>
       <Choice label="In this home" several options={LIVES_HERE} chosen={settings.lives} onChoose={toggle} />
-      <Soft>Oils, sprays, borax and what goes down the drain are judged for them.</Soft>
-    </Part>
+      <SecondaryText>Oils, sprays, borax and what goes down the drain are judged for them.</SecondaryText>
+    </Section>
   );
 }
 
@@ -68,7 +68,7 @@ function NumberField({ settings, onPut, field, label, accepted, empty = false }:
   const [error, setError] = useState<string | null>(null);
   const change = (text: string): void => {
     setTyped(text);
-    const value = text.trim() === '' && empty ? null : measureIn(text);
+    const value = text.trim() === '' && empty ? null : typedMeasureIn(text);
     const ok = validate<Settings>(settingsSchema, { ...settings, [field]: value }).ok;
     setError(ok ? null : accepted);
     if (ok) onPut({ [field]: value });
@@ -97,7 +97,7 @@ export function WaterAndAir({ settings, onPut }: Props) {
   };
   const chosen: Water = settings.hardnessMgPerL === null ? 'not known' : hardnessClass(settings.hardnessMgPerL);
   return (
-    <Part>
+    <Section>
       <Heading>Tap water and air</Heading>
       <Choice label="Tap water" options={HARDNESSES} chosen={[chosen]} onChoose={choose} />
       <NumberField
@@ -123,7 +123,7 @@ export function WaterAndAir({ settings, onPut }: Props) {
         label="Humidity, %"
         accepted={`Give a number from ${HUMIDITY_RANGE.low} to ${HUMIDITY_RANGE.high}, for example 60.`}
       />
-    </Part>
+    </Section>
   );
 }
 
@@ -131,13 +131,13 @@ export function WaterAndAir({ settings, onPut }: Props) {
 const ASKED: readonly DisputedAdviceId[] = ['vinegar-on-sealed-wood', 'vinegar-on-mirrors', 'vinegar-on-granite'];
 
 /** Where careful people differ: the stricter way stands until the person says otherwise. */
-export function WhereCleanersDiffer({ settings, onPut }: Props) {
+export function AdvicePreferencesForm({ settings, onPut }: Props) {
   return (
-    <Part>
+    <Section>
       <Heading>Where careful people differ</Heading>
-      <Soft>Biscuit keeps to the stricter way until you say otherwise.</Soft>
+      <SecondaryText>Biscuit keeps to the stricter way until you say otherwise.</SecondaryText>
       {DISPUTED_ADVICE.filter((s) => ASKED.includes(s.id)).map((s) => (
-        <Part key={s.id}>
+        <Section key={s.id}>
           <Body style={{ fontWeight: '700' }}>{s.question}</Body>
           <Choice
             label={s.question}
@@ -145,8 +145,8 @@ export function WhereCleanersDiffer({ settings, onPut }: Props) {
             chosen={[settings.schools[s.id] ?? s.byDefault]}
             onChoose={(id) => onPut({ schools: { ...settings.schools, [s.id]: id } })}
           />
-        </Part>
+        </Section>
       ))}
-    </Part>
+    </Section>
   );
 }

@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { EMPTY_HOME, readHomeFile, writeHomeFile, type Home } from '@/core';
-import { pickFile, saveFile, useAsides, useHome, useReplaceHome } from '@/data';
-import { Action, Body, COLORS, Heading, Part, Sheet, SPACE, Soft, useNotice } from '@/ui';
+import { pickFile, saveFile, useQuarantine, useHome, useReplaceHome } from '@/data';
+import { Action, Body, COLORS, Heading, Section, Sheet, SPACE, SecondaryText, useNotice } from '@/ui';
 
 const contents = (home: Home): string =>
   [
@@ -21,7 +21,7 @@ const contents = (home: Home): string =>
 export function HomeFile() {
   const { store, kind } = useHome();
   const replace = useReplaceHome();
-  const asides = useAsides();
+  const asides = useQuarantine();
   const say = useNotice();
   const [refused, setRefused] = useState<readonly string[]>([]);
   const [asked, setAsked] = useState<{ home: Home; what: 'import' | 'clear' } | null>(null);
@@ -48,9 +48,9 @@ export function HomeFile() {
   };
 
   return (
-    <Part>
+    <Section>
       <Heading>{kind === 'demo' ? 'The demo home’s file' : 'Your home’s file'}</Heading>
-      <Soft>Everything you keep is on this device alone. One file holds all of it.</Soft>
+      <SecondaryText>Everything you keep is on this device alone. One file holds all of it.</SecondaryText>
       <View style={styles.row}>
         <Action title="Export everything" onPress={() => void exportAll()} testID="export" />
         <Action
@@ -71,7 +71,7 @@ export function HomeFile() {
           {refused.slice(0, 5).map((r) => (
             <Body key={r}>{r}</Body>
           ))}
-          {refused.length > 5 && <Soft>And {refused.length - 5} more.</Soft>}
+          {refused.length > 5 && <SecondaryText>And {refused.length - 5} more.</SecondaryText>}
         </View>
       )}
       {asides.length > 0 && (
@@ -109,7 +109,7 @@ export function HomeFile() {
           testID="confirm-replace"
         />
       </Sheet>
-    </Part>
+    </Section>
   );
 }
 

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { Settings } from '@/core';
 import { askToNotify, notifyState, ring, wakeSound, type NotifyState } from '@/devices';
-import { Action, Body, Choice, Heading, Part, Soft } from '@/ui';
+import { Action, Body, Choice, Heading, Section, SecondaryText } from '@/ui';
 
 interface Props {
   readonly settings: Settings;
@@ -51,7 +51,7 @@ export function HowWaitsTell({ settings, onPut }: Props) {
     );
   };
   return (
-    <Part>
+    <Section>
       <Heading>When a wait is over</Heading>
       <Choice
         label="When a wait is over"
@@ -63,10 +63,10 @@ export function HowWaitsTell({ settings, onPut }: Props) {
       {settings.notifications && NOTIFY_WORDS[notify] !== '' && <Body>{NOTIFY_WORDS[notify]}</Body>}
       <Action title="Try it" onPress={() => void tryIt()} testID="try-ring" />
       {tried !== null && <Body role="status">{tried}</Body>}
-      <Soft>
+      <SecondaryText>
         Biscuit can only tell while it is open in a tab. In a closed tab the time runs on exactly, and is told when you
         come back: for what must come off in minutes, leave it open.
-      </Soft>
-    </Part>
+      </SecondaryText>
+    </Section>
   );
 }

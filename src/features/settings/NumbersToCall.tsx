@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { validate, settingsSchema, type Settings } from '@/core';
-import { Field, Heading, Part, Soft } from '@/ui';
+import { Field, Heading, Section, SecondaryText } from '@/ui';
 
 interface Props {
   readonly settings: Settings;
@@ -10,12 +10,14 @@ interface Props {
 /** The numbers that stand at the top of Safety: the person's own, for where they live. */
 export function NumbersToCall({ settings, onPut }: Props) {
   return (
-    <Part>
+    <Section>
       <Heading>Numbers to call</Heading>
       <NumberToCall settings={settings} onPut={onPut} field="poisonNumber" label="Poison-advice line" />
       <NumberToCall settings={settings} onPut={onPut} field="emergencyNumber" label="Emergency number" />
-      <Soft>As they are dialled where you live. They stand at the top of Safety, to be called with one tap.</Soft>
-    </Part>
+      <SecondaryText>
+        As they are dialled where you live. They stand at the top of Safety, to be called with one tap.
+      </SecondaryText>
+    </Section>
   );
 }
 

@@ -1,12 +1,12 @@
 import { useState } from 'react';
 import { validate, DROPS_PER_ML_RANGE, settingsSchema, type MeasureSystem, type Settings, type ToolId } from '@/core';
 import { useSaveSettings, useSettings } from '@/data';
-import { measureIn, readAs } from '@/devices';
-import { Body, Choice, Field, Heading, Part, Screen, Soft, Title, useNotice } from '@/ui';
+import { typedMeasureIn, readAs } from '@/devices';
+import { Body, Choice, Field, Heading, Section, Screen, SecondaryText, Title, useNotice } from '@/ui';
 import { HomeFile } from './HomeFile';
 import { HowWaitsTell } from './HowWaitsTell';
 import { NumbersToCall } from './NumbersToCall';
-import { WaterAndAir, WhereCleanersDiffer, WhoLivesHere } from './HomeFacts';
+import { WaterAndAir, AdvicePreferencesForm, HouseholdForm } from './HomeFacts';
 
 const CUPS: readonly { value: MeasureSystem; label: string }[] = [
   { value: 'us', label: 'US, 237 mL' },
@@ -39,8 +39,8 @@ export function SettingsScreen() {
     <Screen>
       <Title>Settings</Title>
       <NumbersToCall settings={settings} onPut={put} />
-      <WhoLivesHere settings={settings} onPut={put} />
-      <Part>
+      <HouseholdForm settings={settings} onPut={put} />
+      <Section>
         <Heading>Amounts are shown in</Heading>
         <Choice
           label="Units"
@@ -51,21 +51,21 @@ export function SettingsScreen() {
           chosen={[settings.units]}
           onChoose={(units) => put({ units })}
         />
-      </Part>
-      <Part>
+      </Section>
+      <Section>
         <Heading>My cups and spoons are</Heading>
         <Choice label="Cups and spoons" options={CUPS} chosen={[settings.cup]} onChoose={(cup) => put({ cup })} />
-        <Soft>A recipe keeps the cup it was written for; this is what you measure with.</Soft>
-      </Part>
-      <Part>
+        <SecondaryText>A recipe keeps the cup it was written for; this is what you measure with.</SecondaryText>
+      </Section>
+      <Section>
         <Heading>I measure with</Heading>
         <Choice label="Measuring tools" several options={TOOLS} chosen={settings.tools} onChoose={toggle} />
         {settings.tools.length === 0 && <Body>Without tools, amounts are given in mL and grams alone.</Body>}
-      </Part>
+      </Section>
       <Drops settings={settings} onPut={put} />
       <Money settings={settings} onPut={put} />
       <WaterAndAir settings={settings} onPut={put} />
-      <WhereCleanersDiffer settings={settings} onPut={put} />
+      <AdvicePreferencesForm settings={settings} onPut={put} />
       <HowWaitsTell settings={settings} onPut={put} />
       <HomeFile />
     </Screen>
@@ -78,7 +78,7 @@ function Drops({ settings, onPut }: { settings: Settings; onPut: (change: Partia
   const [error, setError] = useState<string | null>(null);
   const change = (text: string): void => {
     setTyped(text);
-    const dropsPerML = measureIn(text);
+    const dropsPerML = typedMeasureIn(text);
     const result = validate<Settings>(settingsSchema, { ...settings, dropsPerML });
     setError(
       result.ok
@@ -88,7 +88,7 @@ function Drops({ settings, onPut }: { settings: Settings; onPut: (change: Partia
     if (result.ok) onPut({ dropsPerML });
   };
   return (
-    <Part>
+    <Section>
       <Field
         label="Drops in one mL"
         value={typed ?? String(settings.dropsPerML)}
@@ -99,8 +99,8 @@ function Drops({ settings, onPut }: { settings: Settings; onPut: (change: Partia
         maxLength={6}
         testID="drops-per-ml"
       />
-      <Soft>Count the drops that fill a 1 mL mark. Most droppers give 20 to 40.</Soft>
-    </Part>
+      <SecondaryText>Count the drops that fill a 1 mL mark. Most droppers give 20 to 40.</SecondaryText>
+    </Section>
   );
 }
 

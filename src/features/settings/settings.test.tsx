@@ -1,6 +1,6 @@
 import { act, fireEvent, screen, waitFor } from '@testing-library/react-native';
 import { readHomeFile, writeHomeFile } from '@/core';
-import { pipit } from '@/data/demo/pipit';
+import { demoHome } from '@/data/demo/demoHome';
 import { renderIn, settle } from '@/testing/renderIn';
 import { SettingsScreen } from './SettingsScreen';
 
@@ -11,7 +11,7 @@ jest.mock('@/data/files', () => ({
   pickFile: () => Promise.resolve(mockPicked),
 }));
 
-const home = pipit(new Date('2026-11-24T08:00:00Z'));
+const home = demoHome(new Date('2026-11-24T08:00:00Z'));
 
 beforeEach(() => {
   mockSaved.length = 0;

@@ -10,10 +10,10 @@ import {
   dayText,
   Heading,
   LabelCard,
-  Part,
+  Section,
   Screen,
   SPACE,
-  Soft,
+  SecondaryText,
   Title,
   useNotice,
   useWide,
@@ -103,13 +103,15 @@ export function BatchScreen({ id }: { id: string }) {
         made={dayText(batch.madeAt)}
         discardBy={dayText(discardBy(batch.madeAt, batch.label.keeps.lowDays))}
       />
-      <Part>
+      <Section>
         <Heading>As it was made</Heading>
         {batch.formula.lines.map((l) => (
           <Body key={l.id}>{lineText(l)}</Body>
         ))}
-        <Soft>Pour away by local rules: with plenty of water, and never together with another cleaner.</Soft>
-      </Part>
+        <SecondaryText>
+          Pour away by local rules: with plenty of water, and never together with another cleaner.
+        </SecondaryText>
+      </Section>
     </Screen>
   );
 }

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { validate, findIngredient, ingredientById, pantryItemSchema, searchIngredients, type PantryItem } from '@/core';
 import { usePantry, useRemovePantryItem, useSavePantryItem, useSettings } from '@/data';
-import { measureIn, readAs } from '@/devices';
+import { typedMeasureIn, readAs } from '@/devices';
 import {
   Action,
   Body,
@@ -11,17 +11,18 @@ import {
   COLORS,
   Field,
   Heading,
-  Part,
-  readable,
+  Section,
+  formatNumber,
   Screen,
   Sheet,
   SPACE,
-  Soft,
+  SecondaryText,
   Title,
   useNotice,
 } from '@/ui';
 
-const sizeText = (of: { value: number; unit: string } | null): string => (of ? `${readable(of.value)} ${of.unit}` : '');
+const sizeText = (of: { value: number; unit: string } | null): string =>
+  of ? `${formatNumber(of.value)} ${of.unit}` : '';
 
 /** What is in the cupboard: how much is left, and what a pack cost. */
 export function CupboardScreen() {
@@ -67,25 +68,25 @@ export function CupboardScreen() {
       {text.trim().length > 2 && found.length === 0 && (
         <Body>Nothing new by that name. Try its usual name; a brand is not known here.</Body>
       )}
-      <Part>
+      <Section>
         {items.length === 0 && pantry.isSuccess && <Body>Nothing in it yet.</Body>}
         {items.map((item) => (
           <View key={item.id} style={styles.item}>
             <View style={styles.words}>
               <Body style={styles.bold}>{nameOf(item)}</Body>
-              <Soft>
+              <SecondaryText>
                 {[
                   item.left ? `${sizeText(item.left)} left` : 'how much is left is not known',
                   item.pack ? `${settings.currency}${item.pack.price.toFixed(2)} for ${sizeText(item.pack)}` : null,
                 ]
                   .filter(Boolean)
                   .join(' · ')}
-              </Soft>
+              </SecondaryText>
             </View>
             <Action title="Change" label={`Change ${nameOf(item)}`} weight="quiet" onPress={() => setOpen(item)} />
           </View>
         ))}
-      </Part>
+      </Section>
       {open && (
         <ItemSheet
           key={open.id}
@@ -126,11 +127,11 @@ function ItemSheet({ item, currency, onClose, onKeep, onRemove }: SheetProps) {
   const [size, setSize] = useState(item.pack ? String(item.pack.value) : '');
   const made = validate<PantryItem>(pantryItemSchema, {
     ...item,
-    left: left.trim() === '' ? null : { value: measureIn(left), unit },
+    left: left.trim() === '' ? null : { value: typedMeasureIn(left), unit },
     pack:
       price.trim() === '' && size.trim() === ''
         ? null
-        : { price: measureIn(price || '0'), value: measureIn(size), unit },
+        : { price: typedMeasureIn(price || '0'), value: typedMeasureIn(size), unit },
   });
   return (
     <Sheet title={nameOf(item)} open onClose={onClose}>

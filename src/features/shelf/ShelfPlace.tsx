@@ -1,14 +1,14 @@
 import { Redirect } from 'expo-router';
 import type { ReactNode } from 'react';
 import { useBatches } from '@/data';
-import { Body, Screen, Title, TwoPanes, useWide } from '@/ui';
+import { Body, Screen, Title, ListDetail, useWide } from '@/ui';
 import { onShelf, ShelfScreen } from './ShelfScreen';
 
 /** The shelf beside the label that is open. */
 export const ShelfPlace = ({ openId, children }: { openId: string | null; children: ReactNode }) => (
-  <TwoPanes list={<ShelfScreen openId={openId} />} listWidth={400}>
+  <ListDetail list={<ShelfScreen openId={openId} />} listWidth={400}>
     {children}
-  </TwoPanes>
+  </ListDetail>
 );
 
 /** The place itself: on a phone the shelf; on a wide screen, its first label is open beside it. */

@@ -8,8 +8,8 @@ import {
   COLORS,
   Heading,
   LabelCard,
-  Leads,
-  Part,
+  LinkPressable,
+  Section,
   Row,
   Screen,
   SPACE,
@@ -45,7 +45,7 @@ export function ShelfScreen({ openId }: { openId: string | null }) {
   const kept = onShelf(batches.data ?? [], now);
   const gone = (batches.data ?? []).filter((b) => b.state !== 'kept').sort(newestFirst);
   const card = (b: Batch) => (
-    <Leads
+    <LinkPressable
       key={b.id}
       to={`/shelf/${b.id}`}
       onGo={() => router.push(`/shelf/${b.id}`)}
@@ -60,7 +60,7 @@ export function ShelfScreen({ openId }: { openId: string | null }) {
         past={isExpired(b, now)}
         ended={endOf(b)}
       />
-    </Leads>
+    </LinkPressable>
   );
   return (
     <Screen
@@ -81,10 +81,10 @@ export function ShelfScreen({ openId }: { openId: string | null }) {
       )}
       <View style={styles.cards}>{kept.map(card)}</View>
       {gone.length > 0 && (
-        <Part>
+        <Section>
           <Heading>Empty or poured away</Heading>
           <View style={styles.cards}>{gone.map(card)}</View>
-        </Part>
+        </Section>
       )}
     </Screen>
   );
@@ -97,7 +97,7 @@ function Infusions() {
   const timers = useTimers();
   const infusions = (timers.data ?? []).filter((t) => t.kind === 'infusion' && t.endedAt === null);
   return (
-    <Part>
+    <Section>
       {infusions.map((timer) => {
         const now = timerAt(timer, nowMs);
         return (
@@ -117,7 +117,7 @@ function Infusions() {
         to="/clean/timers?kind=infusion"
         onPress={() => router.push('/clean/timers?kind=infusion')}
       />
-    </Part>
+    </Section>
   );
 }
 

@@ -1,5 +1,5 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react-native';
-import { pipit } from '@/data/demo/pipit';
+import { demoHome } from '@/data/demo/demoHome';
 import { renderIn, settle } from '@/testing/renderIn';
 import { BatchScreen } from './BatchScreen';
 import { ShelfHome } from './ShelfPlace';
@@ -7,7 +7,7 @@ import { ShelfHome } from './ShelfPlace';
 const mockPush = jest.fn();
 jest.mock('expo-router', () => ({ useRouter: () => ({ push: mockPush, replace: mockPush }) }));
 
-const home = pipit(new Date());
+const home = demoHome(new Date());
 
 describe('the shelf', () => {
   test('an empty one says what will be there', async () => {

@@ -9,10 +9,10 @@ import {
   Columns,
   dayText,
   Heading,
-  Part,
+  Section,
   Row,
   Screen,
-  Soft,
+  SecondaryText,
   TimerLine,
   Title,
   TwoSteps,
@@ -51,10 +51,10 @@ export function TodayScreen() {
         />
       }
     >
-      <Part>
+      <Section>
         <Title>Today</Title>
-        <Soft>{dayText(iso)}</Soft>
-      </Part>
+        <SecondaryText>{dayText(iso)}</SecondaryText>
+      </Section>
       <Columns
         left={
           <View style={styles.column}>
@@ -65,7 +65,7 @@ export function TodayScreen() {
         right={
           <View style={styles.column}>
             {past.length > 0 && (
-              <Part>
+              <Section>
                 <Heading>Past its day</Heading>
                 {past.map((b) => (
                   <Row
@@ -77,9 +77,9 @@ export function TodayScreen() {
                     onPress={() => router.push(`/shelf/${b.id}`)}
                   />
                 ))}
-              </Part>
+              </Section>
             )}
-            <Part>
+            <Section>
               <Heading>On the shelf</Heading>
               {batches.isSuccess && kept.length === 0 ? (
                 <Body>
@@ -94,7 +94,7 @@ export function TodayScreen() {
                   onPress={() => router.push('/shelf')}
                 />
               )}
-            </Part>
+            </Section>
           </View>
         }
       />
@@ -115,7 +115,7 @@ function Running() {
   const waiting = new Set(running.map((r) => r.timer.jobId));
   const open = (jobs.data ?? []).filter((j) => !waiting.has(j.id));
   return (
-    <Part>
+    <Section>
       {running.length + open.length > 0 && <Heading>Running</Heading>}
       {running.map((r) => (
         <TimerLine key={r.timer.id} {...r} onGo={router.push} />
@@ -136,7 +136,7 @@ function Running() {
       <View style={styles.start}>
         <Action title="Start a wait" weight="quiet" onPress={() => router.push('/clean/timers')} />
       </View>
-    </Part>
+    </Section>
   );
 }
 
@@ -149,7 +149,7 @@ function DueToday({ nowMs, iso }: { nowMs: number; iso: string }) {
   if (!rooms.isSuccess || !surfaces.isSuccess || !log.isSuccess) return null;
   if (rooms.data.length === 0) {
     return (
-      <Part>
+      <Section>
         <Heading>Rooms</Heading>
         <Row
           title="Set up a room"
@@ -157,20 +157,20 @@ function DueToday({ nowMs, iso }: { nowMs: number; iso: string }) {
           to="/rooms/new"
           onPress={() => router.push('/rooms/new')}
         />
-      </Part>
+      </Section>
     );
   }
   const due = dueSurfaces(surfaces.data, lastBySurface(log.data.entries), iso).filter(isDue);
   if (due.length === 0) {
     return log.data.complete ? (
-      <Part>
+      <Section>
         <Heading>Due</Heading>
         <Body>Nothing is due today.</Body>
-      </Part>
+      </Section>
     ) : null;
   }
   return (
-    <Part>
+    <Section>
       <Heading>Due</Heading>
       {due.slice(0, SHOWN).map((d) => (
         <DueRow key={d.surface.id} due={d} room={rooms.data.find((r) => r.id === d.surface.roomId)} nowMs={nowMs} />
@@ -183,7 +183,7 @@ function DueToday({ nowMs, iso }: { nowMs: number; iso: string }) {
           onPress={() => router.push('/rooms')}
         />
       )}
-    </Part>
+    </Section>
   );
 }
 

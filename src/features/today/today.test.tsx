@@ -1,5 +1,5 @@
 import { fireEvent, screen } from '@testing-library/react-native';
-import { pipit } from '@/data/demo/pipit';
+import { demoHome } from '@/data/demo/demoHome';
 import { renderIn } from '@/testing/renderIn';
 import { TodayScreen } from './TodayScreen';
 
@@ -14,7 +14,7 @@ test('a new home says what to do first', async () => {
 });
 
 test('what is past its day is named, and leads to its label', async () => {
-  await renderIn(<TodayScreen />, pipit(new Date()));
+  await renderIn(<TodayScreen />, demoHome(new Date()));
   expect(screen.getByText('Past its day')).toBeTruthy();
   fireEvent.press(screen.getByText('Worktop soap'), { nativeEvent: {}, preventDefault: () => undefined });
   expect(mockPush).toHaveBeenCalledWith('/shelf/pipit-b2');
@@ -22,7 +22,7 @@ test('what is past its day is named, and leads to its label', async () => {
 });
 
 test('what runs and what is due lead to where they are seen to', async () => {
-  await renderIn(<TodayScreen />, pipit(new Date()));
+  await renderIn(<TodayScreen />, demoHome(new Date()));
   expect(screen.getByText('Running')).toBeTruthy();
   fireEvent.press(screen.getByText(/Shower head/), { nativeEvent: {}, preventDefault: () => undefined });
   expect(mockPush).toHaveBeenLastCalledWith('/clean/timer?id=pipit-soak');
@@ -31,7 +31,7 @@ test('what runs and what is due lead to where they are seen to', async () => {
 });
 
 test('with nothing due, that is said', async () => {
-  const home = pipit(new Date());
+  const home = demoHome(new Date());
   await renderIn(<TodayScreen />, { ...home, surfaces: home.surfaces.map((s) => ({ ...s, upkeep: null })) });
   expect(screen.getByText('Nothing is due today.')).toBeTruthy();
 });

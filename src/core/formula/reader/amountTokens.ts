@@ -1,5 +1,5 @@
 import { VAGUE_ML, isAsked, type Amount, type PercentBasis, type VagueWord } from '../../quantity/amount';
-import { scaleRange, type Range } from '../../quantity/span';
+import { scaleRange, type Range } from '../../quantity/range';
 import { unitG, unitML, type MeasureSystem } from '../../quantity/units';
 import { lemonsAt } from './lemons';
 import { numberAt, type FoundNumber } from './numberTokens';

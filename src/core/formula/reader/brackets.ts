@@ -1,5 +1,5 @@
 import type { Amount } from '../../quantity/amount';
-import type { Range } from '../../quantity/span';
+import type { Range } from '../../quantity/range';
 import { chunksOf, type Chunk, type EntryDraft, type ChunkPosition } from './chunks';
 import type { Element, Known } from './element';
 import { withoutKeptOut } from './keptOut';

@@ -1,6 +1,6 @@
 import { SUBSTANCES } from '../../catalogue/substances';
 import { statedML, type PercentBasis } from '../../quantity/amount';
-import { midpoint } from '../../quantity/span';
+import { midpoint } from '../../quantity/range';
 import { MEASURE_SYSTEMS, type MeasureSystem } from '../../quantity/units';
 import type { Content } from '../../catalogue/ingredient';
 import { MAX_ML, type IngredientRef } from '../formula';

@@ -1,5 +1,5 @@
 import { evaluate } from '../../evaluation/evaluate';
-import { DEFAULT_CONTEXT } from '../../evaluation/options';
+import { DEFAULT_CONTEXT } from '../../evaluation/context';
 import { recipeTextOf } from '../../evaluation/recipeText';
 import type { Level } from '../../findings/finding';
 import { lineText } from '../card';

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { evaluate } from '../../evaluation/evaluate';
-import { DEFAULT_CONTEXT } from '../../evaluation/options';
+import { DEFAULT_CONTEXT } from '../../evaluation/context';
 import { recipeTextOf } from '../../evaluation/recipeText';
 import type { Level } from '../../findings/finding';
 import { formulaFromReading } from '../fromReading';

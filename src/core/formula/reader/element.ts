@@ -1,6 +1,6 @@
 import type { NameMatch } from '../../catalogue/lookup';
 import type { PercentBasis } from '../../quantity/amount';
-import type { Range } from '../../quantity/span';
+import type { Range } from '../../quantity/range';
 import type { MeasureSystem } from '../../quantity/units';
 import type { TokenAmount } from './tokenAmount';
 import type { Token } from './tokens';

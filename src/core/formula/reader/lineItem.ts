@@ -2,7 +2,7 @@ import type { Ingredient } from '../../catalogue/ingredient';
 import { findIngredient, plainName } from '../../catalogue/lookup';
 import { amountRange, isAsked, VAGUE_ML, type Amount } from '../../quantity/amount';
 import type { IngredientRef, Line, Strength } from '../formula';
-import { resolveIngredient } from '../resolve';
+import { resolveIngredient } from '../resolveIngredient';
 import type { Known } from './element';
 import type { Pair } from './pair';
 import type { Correction, Doubt, ReadItem, TextSpan } from './reading';

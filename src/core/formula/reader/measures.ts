@@ -1,5 +1,5 @@
 import type { PercentBasis } from '../../quantity/amount';
-import { scaleRange } from '../../quantity/span';
+import { scaleRange } from '../../quantity/range';
 import { amountAt } from './amountTokens';
 import type { Element, Scan } from './element';
 import { nameFollows } from './nameTokens';

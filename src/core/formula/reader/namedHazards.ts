@@ -1,6 +1,6 @@
 import type { Ingredient } from '../../catalogue/ingredient';
 import { substance } from '../../catalogue/substances';
-import { resolveIngredient } from '../resolve';
+import { resolveIngredient } from '../resolveIngredient';
 import { cleanText } from './cleanText';
 import { PUTS, isKeptOut } from './hazardClauses';
 import { hazardAt, wordsOf, type Find, type Word } from './hazardNames';

@@ -1,5 +1,5 @@
 import { numericQuantity } from 'numeric-quantity';
-import { between, pointRange, type Range } from '../../quantity/span';
+import { between, pointRange, type Range } from '../../quantity/range';
 import { isSign, isWord, type Token } from './tokens';
 
 /** A number found among tokens. */

@@ -1,7 +1,7 @@
 import type { Ingredient } from '../../catalogue/ingredient';
 import { findIngredient } from '../../catalogue/lookup';
 import type { Amount, PercentBasis } from '../../quantity/amount';
-import type { Range } from '../../quantity/span';
+import type { Range } from '../../quantity/range';
 import type { Chunk } from './chunks';
 import type { Element, Known } from './element';
 import type { TokenAmount } from './tokenAmount';

@@ -23,8 +23,8 @@ export const MAX_TEXT = 20_000;
  */
 export function readRecipe(text: string, options: ReadOptions): ReadRecipe {
   const head: RecipeHead = { header: {} };
-  const readable = text.slice(0, MAX_TEXT);
-  const units = unitsOf(readable, options, head);
+  const formatNumber = text.slice(0, MAX_TEXT);
+  const units = unitsOf(formatNumber, options, head);
   const { header } = head;
   // A card of Biscuit's own says whose cups it means; its percentages are amounts, never strengths.
   settlePercentages(units, header.measures !== undefined);
@@ -33,7 +33,7 @@ export function readRecipe(text: string, options: ReadOptions): ReadRecipe {
   const titleAt = titleIndex(units, listed);
   const recipes = recipesIn(units, titleAt);
   const told: Told = { units, listed, titleAt, recipes, header, options };
-  const { items, title, apart } = entriesOf(told, readable);
+  const { items, title, apart } = entriesOf(told, formatNumber);
   if (text.length > MAX_TEXT && text.slice(MAX_TEXT).trim() !== '') items.push(restOf(text, MAX_TEXT, 'too-long'));
   const total = units.map((u) => makesOf(u, options)).find((ML) => ML !== undefined);
   const makesML = total !== undefined && total <= MAX_ML ? total : undefined;
@@ -43,7 +43,7 @@ export function readRecipe(text: string, options: ReadOptions): ReadRecipe {
     recipes: recipes.map((r) => r.name),
     header: { ...(makesML === undefined ? {} : { makesML }), ...header },
     makesTooMuch: total !== undefined && makesML === undefined,
-    hazards: namedHazards(readable, items, options.corrections ?? {}, apart),
+    hazards: namedHazards(formatNumber, items, options.corrections ?? {}, apart),
   };
 }
 

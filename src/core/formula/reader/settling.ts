@@ -1,5 +1,5 @@
 import { statedML, type Amount } from '../../quantity/amount';
-import { midpoint } from '../../quantity/span';
+import { midpoint } from '../../quantity/range';
 import type { Element } from './element';
 import type { ReadOptions } from './reading';
 import type { Token } from './tokens';

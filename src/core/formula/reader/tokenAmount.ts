@@ -1,5 +1,5 @@
 import type { Amount } from '../../quantity/amount';
-import type { Range } from '../../quantity/span';
+import type { Range } from '../../quantity/range';
 
 /** An amount found among tokens. */
 export interface TokenAmount {

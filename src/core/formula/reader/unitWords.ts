@@ -1,5 +1,5 @@
 import { VAGUE_AMOUNTS, VAGUE_ML, isAsked, type Amount, type VagueWord } from '../../quantity/amount';
-import { scaleRange, type Range } from '../../quantity/span';
+import { scaleRange, type Range } from '../../quantity/range';
 import { UNITS, unitML, type MassUnit, type MeasureSystem, type VolumeUnit } from '../../quantity/units';
 import { isSign, isWord, type Token } from './tokens';
 

@@ -1,0 +1,79 @@
+import type { HouseholdMember } from '../catalogue/household';
+import type { Ingredient } from '../catalogue/ingredient';
+import { findIngredient, ingredientById } from '../catalogue/lookup';
+import { isWorse, type Scope } from '../findings/finding';
+import type { RoomSize } from '../findings/exposureRoute';
+import { withFindings, type RuleResult } from '../findings/applyRules';
+import type { MixtureState } from '../mixture/state';
+import { dangersOfPairs, checkCompatibility } from './compatibility';
+
+/** What a name may stand for where two things meet. */
+export interface PossibleIngredients {
+  readonly name: string;
+  /** None if the name is not known; the first is the most likely. */
+  readonly choices: readonly Ingredient[];
+  /** False where the name was not wholly understood: then nothing can be promised. */
+  readonly understood: boolean;
+  /** True for a product that could be of either kind, or a thing of which only the class is known. */
+  readonly unknownKind: boolean;
+}
+
+/** What a name or an id may stand for. A name that is only close is never taken for sure. */
+export function possibleIngredientsFor(name: string): PossibleIngredients {
+  const byId = ingredientById(name);
+  const match = byId ? ({ kind: 'exact', ingredient: byId } as const) : findIngredient(name);
+  switch (match.kind) {
+    case 'exact':
+      return { name, choices: [match.ingredient], understood: true, unknownKind: false };
+    case 'asked':
+      return {
+        name,
+        choices: match.choices,
+        understood: match.because !== 'spelling' && match.because !== 'other-words',
+        unknownKind: match.because === 'unknown-kind' || match.because === 'unknown-class',
+      };
+    case 'none':
+      return { name, choices: [], understood: false, unknownKind: false };
+  }
+}
+
+/** So many combinations of what names may mean are judged. */
+const MAX_COMBINATIONS = 96;
+
+/** Every combination of one choice of each; where there are too many, each thing is varied beside the likeliest others. */
+export function combinationsOf(things: readonly PossibleIngredients[]): Ingredient[][] {
+  const known = things.filter((t) => t.choices.length > 0);
+  const likely = known.flatMap((t) => t.choices.slice(0, 1));
+  const count = known.reduce((n, t) => n * t.choices.length, 1);
+  if (count <= MAX_COMBINATIONS) {
+    return known.reduce<Ingredient[][]>((all, t) => all.flatMap((c) => t.choices.map((i) => [...c, i])), [[]]);
+  }
+  return known.flatMap((t, at) => t.choices.map((i) => likely.map((l, k) => (k === at ? i : l))));
+}
+
+/**
+ * What happens when things meet that are known by name alone: judged as the worst of what the names may mean,
+ * with every danger of any of them.
+ */
+export function checkCompatibilityByName(
+  names: readonly string[],
+  scope: Scope,
+  household: readonly HouseholdMember[] = [],
+  room: RoomSize = 'large',
+): RuleResult & { readonly state: MixtureState; readonly likely: readonly Ingredient[] } {
+  const things = names.map(possibleIngredientsFor);
+  const unknown = things.filter((t) => !t.understood).map((t) => t.name);
+  const kinds = things.filter((t) => t.unknownKind).map((t) => t.name);
+  const judged = combinationsOf(things).map((together) => ({
+    together,
+    ...checkCompatibility(together, scope, unknown, household, kinds, room),
+  }));
+  const first = judged[0] ?? { together: [], ...checkCompatibility([], scope, unknown, household, kinds, room) };
+  const worst = judged.reduce((w, j) => (isWorse(j.verdict, w.verdict) ? j : w), first);
+  const codes = new Set(worst.findings.map((f) => f.code));
+  const pairs = judged.flatMap((j) => dangersOfPairs(j.together, scope, [], household, [], room));
+  const more = [...judged.flatMap((j) => j.findings), ...pairs].filter(
+    (f) => f.level === 'danger' && !codes.has(f.code) && codes.add(f.code),
+  );
+  return { ...withFindings(worst, more), state: first.state, likely: first.together };
+}

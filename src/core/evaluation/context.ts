@@ -1,0 +1,76 @@
+import type { Ingredient } from '../catalogue/ingredient';
+import type { HouseholdMember } from '../catalogue/household';
+import type { AdvicePreferences } from '../catalogue/disputedAdvice';
+import type { Soil } from '../catalogue/soils';
+import type { Surface } from '../catalogue/surface';
+import { DEFAULT_HEADSPACE_PERCENT, type VesselFacts } from '../catalogue/vessels';
+import type { Scope } from '../findings/finding';
+import type { RoomSize } from '../findings/exposureRoute';
+import type { UseForm } from '../formula/use';
+import { DEFAULT_DROPS_PER_ML } from '../quantity/drops';
+
+/** The circumstances in which a formula is judged. */
+export interface EvaluationContext {
+  readonly scope: Scope;
+  readonly surface: Surface | null;
+  /** What it is to lift; null if not said. */
+  readonly soil: Soil | null;
+  /** Contact time on the surface, minutes; null if not said. */
+  readonly dwellMinutes: number | null;
+  /** Drops per mL where an oil has no calibration of its own, 8 to 60. */
+  readonly dropsPerML: number;
+  /** Room left in the closed vessel, percent of its capacity, 1 to 90. */
+  readonly headspacePercent: number;
+  /** How it is used, where that is said beside the formula; null for the formula's own form. */
+  readonly form: UseForm | null;
+  /** Where it is used: a small room that is shut airs slowly. */
+  readonly room: RoomSize;
+  /** The vessel it is kept in; null if not known. */
+  readonly vessel: VesselFacts | null;
+  /** Who lives in the home, and where its drain goes. */
+  readonly household: readonly HouseholdMember[];
+  /** Hardness of the tap water, mg/L as CaCO3, 0 to 1000; null if not known. */
+  readonly hardnessMgPerL: number | null;
+  /** Where careful people differ: the person's own choices. */
+  readonly preferences: AdvicePreferences;
+}
+
+/** One closed bottle, nothing known of the home: what holds where nothing else is said. */
+export const DEFAULT_CONTEXT: EvaluationContext = {
+  scope: 'stored',
+  surface: null,
+  soil: null,
+  dwellMinutes: null,
+  dropsPerML: DEFAULT_DROPS_PER_ML,
+  headspacePercent: DEFAULT_HEADSPACE_PERCENT,
+  form: null,
+  room: 'large',
+  vessel: null,
+  household: [],
+  hardnessMgPerL: null,
+  preferences: {},
+};
+
+/** What a pasted text said beside its lines, and what of them is open. */
+export interface RecipeText {
+  /** Lines that could not be read: they keep a verdict from being clear. */
+  readonly unread: readonly string[];
+  /** Titles, notes and instructions: what is claimed and how it is made. */
+  readonly notes: readonly string[];
+  /** Hazardous names that stand in the text, and that no line and no clause of its own accounts for. */
+  readonly hazards: readonly string[];
+  /** Lines that may mean several ingredients, the one they are read as first. */
+  readonly open: readonly OpenLine[];
+}
+
+/** A line of which it is asked what it means. */
+export interface OpenLine {
+  readonly lineId: string;
+  /** As written. */
+  readonly name: string;
+  readonly choices: readonly Ingredient[];
+  /** True for a bought product that could be of either kind, or a thing of which only the class is known. */
+  readonly unknownKind: boolean;
+}
+
+export const NO_TEXT: RecipeText = { unread: [], notes: [], hazards: [], open: [] };

@@ -1,0 +1,172 @@
+import {
+  DEFAULT_SETTINGS,
+  evaluate,
+  formulaFromReading,
+  labelOf,
+  readRecipe,
+  STARTER_FORMULAS,
+  DEFAULT_CONTEXT,
+  vesselFacts,
+  type Batch,
+  type Formula,
+  type Home,
+  type MeasureSystem,
+  type PantryItem,
+  type Settings,
+  type Vessel,
+} from '../../core';
+import { demoLog } from './demoLog';
+import { DEMO_ROOMS, DEMO_SURFACES, demoTimers } from './demoRooms';
+
+/** The narrowboat Pipit: an invented home, to look round in. */
+
+const VESSELS: readonly Vessel[] = [
+  { id: 'pipit-375', name: 'Galley spray', shape: 'straight-spray', capacityML: 375, material: 'hdpe', opaque: true },
+  {
+    id: 'pipit-500',
+    name: 'Brown glass spray',
+    shape: 'round-shoulder',
+    capacityML: 500,
+    material: 'glass',
+    opaque: true,
+  },
+  { id: 'pipit-250', name: 'Sink squeezer', shape: 'squeeze', capacityML: 250, material: 'pet', opaque: false },
+  { id: 'pipit-jar', name: 'Locker jar', shape: 'wide-jar', capacityML: 350, material: 'glass', opaque: false },
+  { id: 'pipit-bucket', name: 'Deck bucket', shape: 'tub', capacityML: 5000, material: 'hdpe', opaque: true },
+];
+
+/** A formula of the boat's, as it was once written down. */
+function written(id: string, measures: MeasureSystem, text: string): Formula {
+  const formula = formulaFromReading(readRecipe(text, { measures }), id, '', measures);
+  if (!formula) throw new Error(`The demo's formula ${id} holds no line`);
+  return formula;
+}
+
+/** A budgerigar aboard, a holding tank for grey water, tank water moderately hard, and a river's damp. */
+const SETTINGS: Settings = {
+  ...DEFAULT_SETTINGS,
+  lives: ['bird', 'septic'],
+  hardnessMgPerL: 110,
+  roomC: 18,
+  humidityPercent: 68,
+  emergencyNumber: '112',
+  // From the range kept free for invented people (Ofcom, numbers for drama use).
+  poisonNumber: '01632 960 160',
+};
+
+const inLocker = (id: string, left: number, price: number, pack: number, unit: 'mL' | 'g'): PantryItem => ({
+  id,
+  left: { value: left, unit },
+  pack: { price, value: pack, unit },
+});
+
+/** The galley locker. Prices are made up. */
+const PANTRY: readonly PantryItem[] = [
+  inLocker('white-vinegar', 620, 0.95, 1000, 'mL'),
+  inLocker('distilled-water', 2600, 1.9, 5000, 'mL'),
+  inLocker('water', 100_000, 0, 1000, 'mL'),
+  inLocker('dish-soap', 240, 1.6, 500, 'mL'),
+  inLocker('castile-soap', 90, 7.5, 500, 'mL'),
+  inLocker('isopropyl-alcohol', 310, 6.4, 500, 'mL'),
+  inLocker('baking-soda', 380, 1.4, 500, 'g'),
+  inLocker('washing-soda', 900, 1.7, 1000, 'g'),
+  inLocker('citric-acid', 210, 3.2, 250, 'g'),
+];
+
+const FORMULAS: readonly Formula[] = [
+  written(
+    'pipit-porthole',
+    'us',
+    `Name: Porthole glass
+For: Portholes and the shower-room mirror, sprayed on the cloth
+Never on: brass rims, varnished worktop
+1/2 cup rubbing alcohol (70 %)
+1 cup distilled water
+3 to 4 drops dish soap`,
+  ),
+  written(
+    'pipit-shower',
+    'metric',
+    `Name: Shower wall
+For: Glazed tile and chrome after the last shower of the day
+Never on: cement grout left wet, the brass lamps
+1 part white vinegar
+4 parts distilled water`,
+  ),
+  written(
+    'pipit-cancel',
+    'metric',
+    `Name: Soap and vinegar, the old way
+For: Kept to remember why we stopped
+1 part castile soap
+3 parts vinegar`,
+  ),
+];
+
+const DAY_MS = 24 * 60 * 60 * 1000;
+
+interface Made {
+  readonly id: string;
+  readonly formula: string;
+  readonly vessel: string;
+  readonly daysAgo: number;
+  readonly endedDaysAgo?: number;
+  readonly state?: Batch['state'];
+}
+
+/** What was made aboard, in days before the demo is opened. */
+const MADE: readonly Made[] = [
+  { id: 'pipit-b1', formula: 'pipit-porthole', vessel: 'pipit-375', daysAgo: 9 },
+  { id: 'pipit-b2', formula: 'starter-worktop', vessel: 'pipit-250', daysAgo: 71 },
+  { id: 'pipit-b3', formula: 'pipit-shower', vessel: 'pipit-500', daysAgo: 33 },
+  { id: 'pipit-b4', formula: 'starter-scale', vessel: 'pipit-jar', daysAgo: 58, state: 'emptied', endedDaysAgo: 20 },
+  {
+    id: 'pipit-b5',
+    formula: 'starter-worktop',
+    vessel: 'pipit-250',
+    daysAgo: 118,
+    state: 'discarded',
+    endedDaysAgo: 72,
+  },
+];
+
+function batch(made: Made, now: Date): Batch {
+  const formula = [...FORMULAS, ...STARTER_FORMULAS].find((f) => f.id === made.formula);
+  const vessel = VESSELS.find((v) => v.id === made.vessel);
+  if (!formula || !vessel) throw new Error(`The demo's batch ${made.id} names what is not there`);
+  const evaluation = evaluate(formula, {
+    ...DEFAULT_CONTEXT,
+    scope: formula.use,
+    vessel: vesselFacts(vessel),
+    household: SETTINGS.lives,
+    hardnessMgPerL: SETTINGS.hardnessMgPerL,
+  });
+  if (!evaluation.ok) throw new Error(`The demo's formula ${formula.id} does not come together`);
+  const dayAgo = (days: number): string => new Date(now.getTime() - days * DAY_MS).toISOString();
+  return {
+    id: made.id,
+    formula,
+    vessel,
+    label: labelOf(formula, evaluation.value),
+    volumeML: vessel.capacityML * 0.9,
+    madeAt: dayAgo(made.daysAgo),
+    state: made.state ?? 'kept',
+    endedAt: made.endedDaysAgo === undefined ? null : dayAgo(made.endedDaysAgo),
+  };
+}
+
+/** The demo home, its dates counted back from now. */
+export function demoHome(now: Date): Home {
+  return {
+    formulas: FORMULAS,
+    vessels: VESSELS,
+    batches: MADE.map((m) => batch(m, now)),
+    pantry: PANTRY,
+    rooms: DEMO_ROOMS,
+    surfaces: DEMO_SURFACES,
+    timers: demoTimers(now),
+    jobs: [],
+    log: demoLog(now, [...FORMULAS, ...STARTER_FORMULAS]),
+    settings: SETTINGS,
+  };
+}

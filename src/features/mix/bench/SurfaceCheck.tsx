@@ -1,0 +1,173 @@
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import {
+  jointsFinding,
+  jointsOf,
+  rankWays,
+  SOILS,
+  SOURCES,
+  SURFACES,
+  weighSupplies,
+  type EvaluationContext,
+  type Finding,
+  type Formula,
+  type Settings,
+  type Soil,
+  type Surface,
+  type SurfaceEvaluation,
+} from '@/core';
+import {
+  Action,
+  Body,
+  Choice,
+  FindingCard,
+  Heading,
+  Section,
+  Picker,
+  SecondaryText,
+  SPACE,
+  VerdictBanner,
+  SURFACE_GROUP_WORDS,
+} from '@/ui';
+
+export interface Where {
+  readonly surface: Surface | null;
+  readonly soil: Soil | null;
+  readonly minutes: number;
+}
+
+interface Props {
+  readonly where: Where;
+  readonly formula: Formula;
+  readonly at: EvaluationContext;
+  readonly settings: Settings;
+  readonly result: SurfaceEvaluation | null;
+  readonly onChange: (where: Where) => void;
+}
+
+const MINUTES = [1, 5, 15, 30, 60];
+
+const sayingOf = (result: SurfaceEvaluation, minutes: number): string => {
+  const out = result.findings.filter((f) => f.rulesOut);
+  if (out.some((f) => f.level === 'danger')) return `Not on or near ${result.name.toLowerCase()}.`;
+  if (out.some((f) => f.figures.harmAfterMinutes === 0)) return `Not on ${result.name.toLowerCase()}.`;
+  if (out.length > 0) return `Not for ${minutes} minutes on ${result.name.toLowerCase()}.`;
+  return result.findings.length > 0
+    ? `On ${result.name.toLowerCase()} with care.`
+    : `Nothing found against it on ${result.name.toLowerCase()}.`;
+};
+
+/** What is found on the surface, and in its joints. */
+const withJoint = (result: SurfaceEvaluation, joint: Finding): SurfaceEvaluation => ({
+  ...result,
+  verdict: result.verdict === 'clear' ? joint.level : result.verdict,
+  findings: [...result.findings, joint],
+});
+
+/** Holds the mixture against a surface and what is on it, for as long as it is to stay on. */
+export function SurfaceCheck({ where, formula, at: context, settings, result, onChange }: Props) {
+  const [open, setOpen] = useState<'surface' | 'soil' | null>(null);
+  const { surface, soil, minutes } = where;
+  const joint = useMemo(() => {
+    const joints = surface ? jointsOf(surface.id, []) : [];
+    const [weighed] = joints.length > 0 ? weighSupplies({ shelf: [formula], formulas: [], cupboard: [] }, context) : [];
+    return weighed ? jointsFinding(weighed.evaluation, joints, context.preferences) : null;
+  }, [surface, formula, context]);
+  const found = result && joint ? withJoint(result, joint) : result;
+  return (
+    <Section>
+      <Heading>Where will it go?</Heading>
+      <Action title={surface ? surface.name : 'Check it against a surface'} onPress={() => setOpen('surface')} />
+      {surface && <Action title={soil ? soil.name : 'What is on it?'} onPress={() => setOpen('soil')} />}
+      {surface && (
+        <Choice
+          label="Minutes it stays on"
+          options={MINUTES.map((m) => ({ value: m, label: `${m} min` }))}
+          chosen={[minutes]}
+          onChoose={(m) => onChange({ ...where, minutes: m })}
+        />
+      )}
+      {found && (
+        <View style={{ gap: SPACE.s }}>
+          <VerdictBanner level={found.verdict} saying={sayingOf(found, minutes)} />
+          {found.findings.map((f) => (
+            <FindingCard key={f.code + f.subjects.join()} finding={f} sources={f.sources.map((s) => SOURCES[s])} />
+          ))}
+        </View>
+      )}
+      {surface && soil && <HowLong formula={formula} surface={surface} soil={soil} at={context} settings={settings} />}
+      {surface && <SecondaryText>{surface.manner}</SecondaryText>}
+      <Picker
+        title="Which surface?"
+        all={SURFACES}
+        groupOf={(s) => SURFACE_GROUP_WORDS[s.group]}
+        open={open === 'surface'}
+        onClose={() => setOpen(null)}
+        onChoose={(id) => onChange({ ...where, surface: SURFACES.find((s) => s.id === id) ?? null })}
+        chosen={surface?.id ?? ''}
+      />
+      <Picker
+        title="What is on it?"
+        all={SOILS}
+        open={open === 'soil'}
+        onClose={() => setOpen(null)}
+        onChoose={(id) => onChange({ ...where, soil: SOILS.find((s) => s.id === id) ?? null })}
+        chosen={soil?.id ?? ''}
+      />
+    </Section>
+  );
+}
+
+interface HowLongProps {
+  readonly formula: Formula;
+  readonly surface: Surface;
+  readonly soil: Soil;
+  readonly at: EvaluationContext;
+  readonly settings: Settings;
+}
+
+/** The best way with a formula for a soil on a surface, of whose joints nothing is known; none if it has no place there. */
+function wayOf({ formula, surface, soil, at: context, settings }: HowLongProps) {
+  const weighed = weighSupplies({ shelf: [formula], formulas: [], cupboard: [] }, context);
+  return rankWays(weighed, surface, soil, context, settings, jointsOf(surface.id, []));
+}
+
+/** How long it stays on, as the label says it; null where it has no place there. */
+export function dwellText(
+  formula: Formula,
+  surface: Surface,
+  soil: Soil,
+  context: EvaluationContext,
+  settings: Settings,
+): string | null {
+  const dwell = wayOf({ formula, surface, soil, at: context, settings }).ways[0]?.dwell;
+  if (!dwell) return null;
+  const on = surface.name.toLowerCase();
+  return dwell.longestMinutes > dwell.bestMinutes
+    ? `${dwell.bestMinutes} min on ${on}, ${dwell.longestMinutes} at most`
+    : `${dwell.bestMinutes} min at most on ${on}`;
+}
+
+/** Whether it lifts what is there, and how long it wants: useful, best, longest. */
+function HowLong({ formula, surface, soil, at: context, settings }: HowLongProps) {
+  const { ways, ruledOut } = useMemo(
+    () => wayOf({ formula, surface, soil, at: context, settings }),
+    [formula, surface, soil, context, settings],
+  );
+  const way = ways[0];
+  if (!way) return <Body testID="how-long">{ruledOut[0]?.why ?? ''}</Body>;
+  const { usefulMinutes, bestMinutes, longestMinutes, limitedBy, rewetEveryMinutes } = way.dwell;
+  return (
+    <View testID="how-long">
+      <Body>{way.why}</Body>
+      {way.wetFirst !== null && <Body>Wet {way.wetFirst} with plain water first.</Body>}
+      <Body>
+        {usefulMinutes > 0 && `Useful from ${usefulMinutes} min. `}
+        {limitedBy === 'surface'
+          ? `Off by ${longestMinutes} min, for the sake of ${way.wetFirst ?? 'the surface'}.`
+          : `Best at ${bestMinutes} min; no more after ${longestMinutes}.`}
+        {rewetEveryMinutes !== null && ` Wet it again every ${rewetEveryMinutes} min: it dries sooner.`}
+      </Body>
+    </View>
+  );
+}

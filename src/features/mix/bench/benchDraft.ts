@@ -1,0 +1,26 @@
+import type { FormulaUse } from '@/core';
+import type { TargetChoice } from '../batch/batchTarget';
+import type { BenchBottle } from './BottleChoice';
+
+/** What was chosen on the bench for a formula, kept through a reload. */
+export interface BenchDraft {
+  readonly bottle: BenchBottle | null;
+  readonly surfaceId: string | null;
+  /** What is on the surface; not in settings kept from before this was asked. */
+  readonly soilId?: string | null;
+  readonly minutes: number;
+  /** Kept or used at once; null while the formula's own use stands. */
+  readonly use: FormulaUse | null;
+  /** How much to make; not in settings kept from before this was asked. */
+  readonly scale?: TargetChoice;
+}
+
+export const NEW_BENCH_DRAFT: BenchDraft = { bottle: null, surfaceId: null, minutes: 15, use: null };
+
+export const isBenchDraft = (value: unknown): value is BenchDraft =>
+  typeof value === 'object' &&
+  value !== null &&
+  'bottle' in value &&
+  'surfaceId' in value &&
+  'minutes' in value &&
+  'use' in value;

@@ -1,0 +1,150 @@
+import { useRouter } from 'expo-router';
+import {
+  isStarter,
+  vesselFacts,
+  type Evaluation,
+  type Formula,
+  type PourPlan,
+  type Remedy,
+  type Vessel,
+  type VesselFacts,
+} from '@/core';
+import { newId, useMakeBatches, useRemoveFormula, useSaveFormulas, useSettings, type Draft } from '@/data';
+import { useNotice } from '@/ui';
+import type { BatchTarget } from '../batch/batchTarget';
+import { batchesOf, type BatchInProgress } from '../batch/batchInProgress';
+import type { BenchDraft } from './benchDraft';
+
+/** What stands on the bench, weighed up and fit to be made. */
+export interface ReadyBatch {
+  readonly evaluation: Evaluation;
+  readonly plan: PourPlan;
+  readonly vessel: Vessel;
+  /** True for a bottle that is typed and not among the person's own yet. */
+  readonly isNew: boolean;
+}
+
+interface Bench {
+  /** The formula as it is kept. */
+  readonly kept: Formula;
+  /** The formula to be made: of another use, or a concentrate. */
+  readonly aimed: BatchTarget;
+  /** Null where nothing may be made. */
+  readonly ready: ReadyBatch | null;
+  readonly dwell: string | null;
+  readonly own: readonly Vessel[];
+  readonly batch: Draft<BatchInProgress | null>;
+  readonly change: (part: Partial<BenchDraft>) => void;
+}
+
+/** What can be done with the formula on the bench: made, mixed, mended, doubled, removed. */
+export function useBenchActions({ kept, aimed: target, ready, dwell, own, batch, change }: Bench) {
+  const router = useRouter();
+  const say = useNotice();
+  const settings = useSettings();
+  const make = useMakeBatches();
+  const save = useSaveFormulas();
+  const remove = useRemoveFormula();
+  const { formula } = target;
+
+  const makeIt = (): void => {
+    if (!ready) return;
+    const vessel = ready.isNew ? { ...ready.vessel, id: newId() } : ready.vessel;
+    const batches = batchesOf(
+      {
+        formula,
+        evaluation: ready.evaluation,
+        vessel,
+        volumeML: ready.plan.fillML,
+        bottles: ready.plan.bottles,
+        roomC: settings.roomC,
+        dwell,
+        madeAt: new Date().toISOString(),
+      },
+      newId,
+    );
+    make.mutate(
+      { batches, newVessel: ready.isNew ? vessel : null },
+      {
+        onSuccess: () => {
+          if (ready.isNew) change({ bottle: { kind: 'own', id: vessel.id } });
+          say({ text: `${formula.name} is on the shelf.` });
+          router.push(batches.length === 1 ? `/shelf/${batches[0]?.id ?? ''}` : '/shelf');
+        },
+        onError: (error: Error) =>
+          say({ text: `Not saved: ${error.message}. Free some space on this device and try again; nothing was lost.` }),
+      },
+    );
+  };
+
+  const mixIt = (): void => {
+    if (!ready) return;
+    if (!batch.value) {
+      batch.set({
+        formula,
+        vessel: ready.vessel,
+        isNew: ready.isNew,
+        aim: target.pourTarget,
+        inBottle: target.inBottle,
+        dwell,
+        labelled: false,
+        poured: {},
+        done: [],
+        accepted: [],
+      });
+    }
+    router.push(`/mix/make?formula=${kept.id}`);
+  };
+
+  const apply = (remedy: Remedy): void => {
+    if (remedy.vessel) {
+      const fits = own.find((v) =>
+        Object.entries(remedy.vessel ?? {}).every(([key, value]) => vesselFacts(v)[key as keyof VesselFacts] === value),
+      );
+      if (fits) change({ bottle: { kind: 'own', id: fits.id } });
+      say({
+        text: fits ? `${fits.name} is taken instead.` : 'You have no such bottle yet: add it under Another bottle.',
+      });
+      return;
+    }
+    const changed = { ...remedy.formula, id: isStarter(kept) ? newId() : kept.id };
+    const second = remedy.second ? [{ ...remedy.second, id: newId() }] : [];
+    save.mutate([changed, ...second], {
+      onSuccess: () => {
+        change({ use: null });
+        if (isStarter(kept)) router.replace(`/mix/${changed.id}`);
+        say(
+          isStarter(kept) || second.length > 0
+            ? {
+                text: second[0]
+                  ? `Two bottles: ${changed.name}, and ${second[0].name}.`
+                  : `A copy was changed: ${changed.name}.`,
+              }
+            : { text: `Done: ${remedy.title}.`, undo: () => save.mutate([kept]) },
+        );
+      },
+      onError: (error: Error) => say({ text: `Not saved: ${error.message}. Nothing was changed.` }),
+    });
+  };
+
+  const duplicate = (): void => {
+    const copy = { ...kept, id: newId(), name: `${kept.name.slice(0, 72)} (copy)` };
+    save.mutate([copy], {
+      onSuccess: () => {
+        say({ text: `${copy.name} is among yours.` });
+        router.push(`/mix/${copy.id}`);
+      },
+      onError: (error: Error) => say({ text: `Not saved: ${error.message}.` }),
+    });
+  };
+
+  const removeIt = (): void =>
+    remove.mutate(kept.id, {
+      onSuccess: () => {
+        say({ text: `${kept.name} was removed.`, undo: () => save.mutate([kept]) });
+        router.replace('/mix');
+      },
+    });
+
+  return { makeIt, mixIt, apply, duplicate, removeIt, isSaving: make.isPending };
+}

@@ -1,0 +1,173 @@
+import { useRouter } from 'expo-router';
+import { useMemo, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { compare, costOf, evaluate, STARTER_FORMULAS, type Evaluation, type Formula } from '@/core';
+import { useFormula, useFormulas, usePantry, useSettings } from '@/data';
+import {
+  Action,
+  Body,
+  COLORS,
+  Heading,
+  Overline,
+  LEVEL_WORD,
+  Section,
+  Picker,
+  formatNumber,
+  Screen,
+  SecondaryText,
+  SPACE,
+  Title,
+} from '@/ui';
+import { STRENGTH_WORDS } from '../verdict/strengthWords';
+import { contextOf } from '../batch/useBench';
+
+/** Two formulas side by side: what differs, and what that does. */
+export function CompareScreen({ aId, bId }: { aId: string; bId: string | null }) {
+  const router = useRouter();
+  const a = useFormula(aId);
+  const b = useFormula(bId ?? '');
+  const own = useFormulas().data;
+  const [picking, setPicking] = useState(bId === null);
+  const all = useMemo(
+    () =>
+      [...(own ?? []), ...STARTER_FORMULAS]
+        .filter((f) => f.id !== aId)
+        .map((f) => ({ id: f.id, name: f.name, names: [f.purpose] })),
+    [own, aId],
+  );
+  if (a === undefined) return <Screen>{null}</Screen>;
+  if (a === null) {
+    return (
+      <Screen>
+        <Title>Not here</Title>
+        <Body>This formula is not in this home any more.</Body>
+      </Screen>
+    );
+  }
+  return (
+    <Screen
+      reading
+      next={<Action title="Compare with another" onPress={() => setPicking(true)} testID="compare-pick" />}
+    >
+      <Title>Side by side</Title>
+      {b ? <Table a={a} b={b} /> : <Body>Choose what to hold beside {a.name}.</Body>}
+      <Picker
+        title={`Compare ${a.name} with`}
+        all={all}
+        open={picking}
+        chosen={bId ?? ''}
+        onClose={() => setPicking(false)}
+        onChoose={(id) => id !== '' && router.replace(`/mix/compare?a=${aId}&b=${id}`)}
+      />
+    </Screen>
+  );
+}
+
+const number = (value: number | null, unit: string): string =>
+  value === null || value === 0 ? '–' : `${formatNumber(value)} ${unit}`;
+
+function Table({ a, b }: { a: Formula; b: Formula }) {
+  const settings = useSettings();
+  const pantry = usePantry().data ?? [];
+  const first = useMemo(() => evaluate(a, contextOf(a.use, settings)), [a, settings]);
+  const second = useMemo(() => evaluate(b, contextOf(b.use, settings)), [b, settings]);
+  if (!first.ok || !second.ok)
+    return (
+      <Body>{(first.ok ? second : first).ok ? '' : 'One of the two does not come together: change it first.'}</Body>
+    );
+  const of = first.value;
+  const to = second.value;
+  const { lines, strengths, onlyA, onlyB } = compare(of, to);
+  const money = (e: Evaluation): string => {
+    const cost = costOf(e.resolved, pantry);
+    if (!cost) return '–';
+    return `${settings.currency}${cost.perL.toFixed(2)} a litre${cost.unpriced.length > 0 ? `, without ${cost.unpriced.join(', ')}` : ''}`;
+  };
+  const pH = (e: Evaluation): string => (e.state.pH ? e.state.pH.value.toFixed(1) : '–');
+  const happens = (e: Evaluation, codes: readonly string[]): readonly string[] =>
+    e.findings.filter((f) => codes.includes(f.code)).map((f) => `${LEVEL_WORD[f.level]}: ${f.happens}`);
+  return (
+    <View>
+      <View role="table" aria-label={`${a.name} beside ${b.name}`}>
+        <Row head cells={['', a.name, b.name]} />
+        <Row cells={['Verdict', LEVEL_WORD[of.verdict], LEVEL_WORD[to.verdict]]} strong={of.verdict !== to.verdict} />
+        <Row cells={['pH', pH(of), pH(to)]} strong={pH(of) !== pH(to)} />
+        {strengths.map((s) => (
+          <Row
+            key={s.key}
+            cells={[STRENGTH_WORDS[s.key], number(s.from, s.unit), number(s.to, s.unit)]}
+            strong={Math.abs(s.from - s.to) > 0.01}
+          />
+        ))}
+        <Row cells={['Costs', money(of), money(to)]} strong={money(of) !== money(to)} />
+      </View>
+      <Heading style={styles.heading}>What goes in, to a litre</Heading>
+      <View role="table" aria-label="What goes in, to a litre">
+        {lines.map((l) => (
+          <Row
+            key={l.ingredientId}
+            cells={[l.name, number(l.aPerL, l.unit), number(l.bPerL, l.unit)]}
+            strong={Math.abs((l.aPerL ?? 0) - (l.bPerL ?? 0)) > 0.5}
+          />
+        ))}
+      </View>
+      {(onlyA.length > 0 || onlyB.length > 0) && (
+        <Section>
+          <Heading style={styles.heading}>Found in one alone</Heading>
+          {onlyA.length > 0 && <Overline>{a.name}</Overline>}
+          {happens(of, onlyA).map((h) => (
+            <Body key={h}>{h}</Body>
+          ))}
+          {onlyB.length > 0 && <Overline>{b.name}</Overline>}
+          {happens(to, onlyB).map((h) => (
+            <Body key={h}>{h}</Body>
+          ))}
+        </Section>
+      )}
+      {pantry.length === 0 && (
+        <SecondaryText>Prices stand in the cupboard, under Shelf: put some in to see what each costs.</SecondaryText>
+      )}
+    </View>
+  );
+}
+
+/** One row: what it is, and both sides; what differs stands bold. */
+function Row({
+  cells,
+  head = false,
+  strong = false,
+}: {
+  cells: readonly [string, string, string];
+  head?: boolean;
+  strong?: boolean;
+}) {
+  return (
+    <View role="row" style={[styles.row, head && styles.head]}>
+      {cells.map((cell, i) => (
+        <View
+          key={i}
+          role={head ? 'columnheader' : i === 0 ? 'rowheader' : 'cell'}
+          style={i === 0 ? styles.first : styles.cell}
+        >
+          <Body style={head || (strong && i > 0) ? styles.strong : i === 0 ? styles.soft : undefined}>{cell}</Body>
+        </View>
+      ))}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: {
+    flexDirection: 'row',
+    gap: SPACE.m,
+    paddingVertical: SPACE.s,
+    borderBottomWidth: 1,
+    borderBottomColor: COLORS.line,
+  },
+  head: { borderBottomWidth: 2, borderBottomColor: COLORS.ink },
+  first: { flex: 1 },
+  cell: { flex: 1.1 },
+  strong: { fontWeight: '700', fontVariant: ['tabular-nums'] },
+  soft: { color: COLORS.inkSoft },
+  heading: { paddingTop: SPACE.l },
+});

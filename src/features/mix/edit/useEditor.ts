@@ -1,0 +1,170 @@
+import { startTransition, useCallback, useEffect, useMemo, useRef } from 'react';
+import {
+  freeLineId,
+  resolveIngredient,
+  withLine,
+  withLineChanged,
+  withLineMoved,
+  withoutLine,
+  type Amount,
+  type Formula,
+  type Ingredient,
+  type IngredientRef,
+  type Line,
+} from '@/core';
+import { useDraft } from '@/data';
+import { withEdit, editHistory, isEditHistory, redo, undo, withTyped, type EditHistory } from './editHistory';
+
+export interface Editor {
+  readonly history: EditHistory;
+  readonly ready: boolean;
+  /** The formula as of the last key, before the screen has followed; and who wants to know of it at once. */
+  readonly current: () => Formula;
+  readonly subscribe: (heard: () => void) => () => void;
+  /** Changes the formula as a whole; in one place over and over it is one step back. */
+  readonly change: (how: (formula: Formula) => Formula, place: string | null) => void;
+  readonly amount: (id: string, text: string, amount: Amount | null) => void;
+  readonly strength: (id: string, percent: number | null) => void;
+  readonly move: (id: string, by: number) => void;
+  readonly remove: (id: string) => void;
+  readonly become: (id: string, ingredient: IngredientRef) => void;
+  readonly addLines: (lines: readonly Line[]) => void;
+  /** Adds an ingredient with a likely amount; gives back the new line's id. */
+  readonly addIngredient: (ingredient: Ingredient) => string;
+  readonly undo: () => void;
+  readonly redo: () => void;
+  /** Draws at once what was typed last: its field is left. */
+  readonly catchUp: () => void;
+  readonly clear: () => void;
+}
+
+const exactly = (value: number) => ({ low: value, high: value });
+
+/** What is likely meant of an ingredient in this formula: parts among parts, else by its form. */
+function likelyAmount(formula: Formula, ingredient: Ingredient): Amount {
+  if (ingredient.form === 'oil') return { kind: 'drops', value: exactly(10) };
+  if (formula.lines.some((l) => l.amount.kind === 'parts')) return { kind: 'parts', value: exactly(1) };
+  return ingredient.form === 'liquid'
+    ? { kind: 'volume', value: exactly(100), unit: 'mL' }
+    : { kind: 'volume', value: exactly(1), unit: 'tbsp' };
+}
+
+/** How long after a key the rest of the screen follows, ms: the field and the verdict are painted before. */
+const DEFERRED_RENDER_MS = 40;
+
+/** A formula on the desk: every change keeps what was, and the whole of it survives a reload. */
+export function useEditor(name: string, start: Formula): Editor {
+  const initial = useMemo(() => editHistory(start), [start]);
+  const { value: history, set, keep, clear, ready } = useDraft<EditHistory>(name, initial, isEditHistory);
+  const now = useRef(history);
+  const read = useRef(false);
+  const later = useRef<ReturnType<typeof setTimeout> | null>(null);
+  const listeners = useRef(new Set<() => void>());
+  // What was kept comes once; from then on the desk is what was put last, drawn or not.
+  useEffect(() => {
+    if (!ready || read.current) return;
+    read.current = true;
+    now.current = history;
+    listeners.current.forEach((heard) => heard());
+  }, [ready, history]);
+  const notLater = useCallback(() => {
+    if (later.current) clearTimeout(later.current);
+    later.current = null;
+  }, []);
+  useEffect(() => notLater, [notLater]);
+  const put = useCallback(
+    (next: EditHistory) => {
+      if (next === now.current) return;
+      now.current = next;
+      set(next);
+      listeners.current.forEach((heard) => heard());
+    },
+    [set],
+  );
+  /** The same for a key in an amount: the field and the verdict show it at once, the rest of the screen when there is time. */
+  const putLater = useCallback(
+    (next: EditHistory) => {
+      if (!read.current) return put(next);
+      notLater();
+      now.current = next;
+      keep(next);
+      listeners.current.forEach((heard) => heard());
+      later.current = setTimeout(() => {
+        later.current = null;
+        startTransition(() => set(now.current));
+      }, DEFERRED_RENDER_MS);
+    },
+    [keep, set, put, notLater],
+  );
+  const catchUp = useCallback(() => {
+    if (later.current) set(now.current);
+    notLater();
+  }, [set, notLater]);
+  const forget = useCallback(() => {
+    notLater();
+    clear();
+  }, [clear, notLater]);
+  const current = useCallback(() => now.current.formula, []);
+  const subscribe = useCallback((heard: () => void) => {
+    const all = listeners.current;
+    all.add(heard);
+    return () => all.delete(heard);
+  }, []);
+  const change = useCallback(
+    (how: (formula: Formula) => Formula, place: string | null) =>
+      put(withEdit(now.current, how(now.current.formula), place)),
+    [put],
+  );
+  return useMemo(
+    (): Editor => ({
+      history,
+      ready,
+      current,
+      subscribe,
+      change,
+      amount: (id, text, amount) => {
+        if (!amount) return putLater(withTyped(now.current, id, text));
+        const next = withEdit(
+          now.current,
+          withLineChanged(now.current.formula, id, ({ also: _, ...line }) => ({ ...line, amount })),
+          `amount/${id}`,
+        );
+        // "1." and "0.50" stay as typed; they read as the amount that stands.
+        putLater(withTyped(next, id, null));
+      },
+      strength: (id, percent) =>
+        change(
+          (f) =>
+            withLineChanged(f, id, ({ strength, ...line }) =>
+              percent === null ? line : { ...line, strength: { percent, basis: strength?.basis ?? basisOf(line) } },
+            ),
+          `strength/${id}`,
+        ),
+      move: (id, by) => change((f) => withLineMoved(f, id, f.lines.findIndex((l) => l.id === id) + by), `move/${id}`),
+      remove: (id) => change((f) => withoutLine(f, id), null),
+      become: (id, ingredient) =>
+        change((f) => withLineChanged(f, id, ({ amount }) => ({ id, ingredient, amount })), null),
+      addLines: (lines) => change((f) => lines.reduce((g, l) => withLine(g, { ...l, id: freeLineId(g) }), f), null),
+      addIngredient: (ingredient) => {
+        const id = freeLineId(now.current.formula);
+        change(
+          (f) =>
+            withLine(f, { id, ingredient: { kind: 'known', id: ingredient.id }, amount: likelyAmount(f, ingredient) }),
+          null,
+        );
+        return id;
+      },
+      undo: () => put(undo(now.current)),
+      redo: () => put(redo(now.current)),
+      catchUp,
+      clear: forget,
+    }),
+    [history, ready, current, subscribe, change, put, putLater, catchUp, forget],
+  );
+}
+
+/** The basis a line's ingredient is usually labelled by. */
+function basisOf(line: Line): 'w/w' | 'w/v' | 'v/v' {
+  const ingredient = resolveIngredient(line.ingredient);
+  return ingredient.contents.find((c) => c.substance === ingredient.strengthOf)?.basis ?? 'w/v';
+}

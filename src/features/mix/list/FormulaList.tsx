@@ -1,0 +1,176 @@
+import { useRouter } from 'expo-router';
+import { useMemo, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { applicationOf, evaluate, resolveIngredient, STARTER_FAMILIES, DEFAULT_CONTEXT, type Formula } from '@/core';
+import { useBatches, useFormulas, usePantry } from '@/data';
+import {
+  Action,
+  Body,
+  Choice,
+  Field,
+  Heading,
+  Overline,
+  Section,
+  Row,
+  Screen,
+  SPACE,
+  SecondaryText,
+  Title,
+  TwoSteps,
+  useWide,
+} from '@/ui';
+
+/** True if a formula's name, job or any ingredient holds the words. */
+function speaksOf(formula: Formula, words: string): boolean {
+  const said = [formula.name, formula.purpose, ...formula.lines.map((l) => resolveIngredient(l.ingredient).name)];
+  return said.join(' ').toLowerCase().includes(words);
+}
+
+/** What a list can be narrowed to. */
+type Only = 'made' | 'cupboard' | 'film' | 'paste' | 'soak' | 'dry';
+
+const ONLY: readonly { value: Only; label: string }[] = [
+  { value: 'cupboard', label: 'I have it all' },
+  { value: 'made', label: 'Made before' },
+  { value: 'film', label: 'Spray or wash' },
+  { value: 'paste', label: 'Paste' },
+  { value: 'soak', label: 'Soak' },
+  { value: 'dry', label: 'Powder' },
+];
+
+const FORMS: readonly Only[] = ['film', 'paste', 'soak', 'dry'];
+
+/** One form at a time; the others may be ticked together. */
+const toggled = (only: readonly Only[], one: Only): Only[] =>
+  only.includes(one)
+    ? only.filter((o) => o !== one)
+    : [...only.filter((o) => !(FORMS.includes(o) && FORMS.includes(one))), one];
+
+/** True if everything in it but tap water is in the cupboard. */
+const isAtHand = (formula: Formula, cupboard: ReadonlySet<string>): boolean =>
+  formula.lines.every((l) => {
+    const ingredient = resolveIngredient(l.ingredient);
+    return ingredient.water === 'tap' || ingredient.water === 'boiling' || cupboard.has(ingredient.id);
+  });
+
+const forms = new WeakMap<Formula, Only>();
+
+/** Whether it is sprayed, spread, soaked in or strewn. */
+function formOf(formula: Formula): Only {
+  let form = forms.get(formula);
+  if (!form) {
+    const result = evaluate(formula, { ...DEFAULT_CONTEXT, scope: formula.use });
+    form = result.ok ? applicationOf(formula, result.value.state) : 'film';
+    forms.set(formula, form);
+  }
+  return form;
+}
+
+/** Every formula: one's own first, then the starters; pasting a recipe is the one big button. */
+export function FormulaList({ openId }: { openId: string | null }) {
+  const router = useRouter();
+  const own = useFormulas();
+  const wide = useWide();
+  const [typed, setTyped] = useState('');
+  const words = typed.trim().toLowerCase();
+  const [only, setOnly] = useState<readonly Only[]>([]);
+  const pantry = usePantry().data;
+  const batches = useBatches().data;
+  const at = useMemo(() => new Set(pantry?.map((p) => p.id)), [pantry]);
+  const made = useMemo(() => new Set(batches?.map((b) => b.formula.id)), [batches]);
+  const passes = (f: Formula): boolean =>
+    only.every((o) => (o === 'cupboard' ? isAtHand(f, at) : o === 'made' ? made.has(f.id) : formOf(f) === o));
+  const found = (formulas: readonly Formula[]): Formula[] => formulas.filter((f) => speaksOf(f, words) && passes(f));
+  const mine = found(own.data ?? []);
+  const families = STARTER_FAMILIES.map((family) => ({ ...family, formulas: found(family.formulas) })).filter(
+    (family) => family.formulas.length > 0,
+  );
+  const open = (f: Formula) => () => router.push(`/mix/${f.id}`);
+  const rows = (formulas: readonly Formula[]) =>
+    formulas.map((f) => (
+      <Row
+        key={f.id}
+        title={f.name}
+        detail={f.purpose}
+        to={`/mix/${f.id}`}
+        onPress={open(f)}
+        selected={f.id === openId}
+      />
+    ));
+  return (
+    <Screen
+      next={
+        <TwoSteps
+          next={
+            <Action
+              title="Paste a recipe"
+              weight={wide ? 'plain' : 'main'}
+              onPress={() => router.push('/mix/paste')}
+              testID="paste-a-recipe"
+            />
+          }
+          other={
+            <Action
+              title="New"
+              label="A new formula from nothing"
+              onPress={() => router.push('/mix/edit')}
+              testID="new-formula"
+            />
+          }
+        />
+      }
+    >
+      <Title>Mix</Title>
+      <Field
+        label="Find by job or ingredient"
+        value={typed}
+        onChangeText={setTyped}
+        placeholder="for example scale, or soap"
+        testID="find-formula"
+      />
+      <Choice
+        label="Only those that"
+        several
+        options={ONLY}
+        chosen={[...only]}
+        onChoose={(o) => setOnly(toggled(only, o))}
+      />
+      {only.includes('cupboard') && (pantry ?? []).length === 0 && (
+        <Body>Your cupboard is empty here. Say what you have under Shelf, and this finds what it can make.</Body>
+      )}
+      {((words === '' && only.length === 0) || mine.length > 0) && (
+        <Section>
+          <Heading>Yours</Heading>
+          {own.isSuccess && own.data.length === 0 && (
+            <Body>Nothing of your own yet. Paste a recipe you found, or start from one below.</Body>
+          )}
+          <View>{rows(mine)}</View>
+        </Section>
+      )}
+      {families.length > 0 && (
+        <Section>
+          <Heading>To start from</Heading>
+          <SecondaryText style={styles.hint}>
+            Sound mixtures in common ratios; tap one to scale it to your bottle.
+          </SecondaryText>
+          {families.map((family) => (
+            <View key={family.name} style={styles.family}>
+              <Overline role="heading" aria-level={3}>
+                {family.name}
+              </Overline>
+              {rows(family.formulas)}
+            </View>
+          ))}
+        </Section>
+      )}
+      {(words !== '' || only.length > 0) && mine.length === 0 && families.length === 0 && (
+        <Body>No formula speaks of that. Try another word, such as glass, grease or vinegar, or paste a recipe.</Body>
+      )}
+    </Screen>
+  );
+}
+
+const styles = StyleSheet.create({
+  hint: { paddingBottom: 4 },
+  family: { paddingTop: SPACE.m },
+});
