@@ -200,8 +200,9 @@ export { homeSurfaceSchema, jobSchema, logEntrySchema, roomSchema, timerSchema }
 export { readLogCsv, writeLogCsv } from './exchange/logCsv';
 export { ingredientOfLine } from './formula/resolveIngredient';
 export { formulaSchema } from './formula/schema';
-export { addUseInRecord, readFormulaFile, readHomeFile, writeFormulaFile, writeHomeFile } from './exchange/homeFile';
-export { migrate, type Migration } from './exchange/migrate';
+export { readFormulaFile, readHomeFile, writeFormulaFile, writeHomeFile } from './exchange/homeFile';
+export { checkRecord, LIST_IN_HOME, type RecordKind, type RecordTypes } from './exchange/collections';
+export { DATA_VERSION, MIGRATIONS, migrateRecord, type Migration } from './exchange/migrations';
 
 export type { Amount } from './quantity/amount';
 export { brimfulML, volumeToHeightML, type PouredScale, type Profile } from './quantity/fillMarks';

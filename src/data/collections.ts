@@ -1,88 +1,38 @@
-import {
-  batchSchema,
-  validate,
-  DEFAULT_SETTINGS,
-  formulaSchema,
-  homeSurfaceSchema,
-  jobSchema,
-  pantryItemSchema,
-  roomSchema,
-  settingsSchema,
-  timerSchema,
-  vesselSchema,
-  type Batch,
-  type Formula,
-  type Home,
-  type HomeSurface,
-  type Job,
-  type Result,
-  type PantryItem,
-  type Room,
-  type Settings,
-  type Timer,
-  type Vessel,
-} from '../core';
+import { checkRecord, LIST_IN_HOME, type Home, type RecordTypes, type Result } from '../core';
 
-/** What is kept, by collection; the log is kept apart, by months (see `logPages`). */
-export interface Records {
-  formula: Formula;
-  vessel: Vessel;
-  batch: Batch;
-  pantry: PantryItem;
-  room: Room;
-  surface: HomeSurface;
-  timer: Timer;
-  job: Job;
-  settings: Settings;
-}
+/** What is kept one a key, by collection; the log is kept apart, by months (see `log/`). */
+export type Records = Omit<RecordTypes, 'log'>;
 
 export type CollectionName = keyof Records;
 
 /** Collections of many records: all but the settings. */
 export type ListName = Exclude<CollectionName, 'settings'>;
 
-/** Where each collection stands in a home. */
-export const LIST_IN_HOME = {
-  formula: 'formulas',
-  vessel: 'vessels',
-  batch: 'batches',
-  pantry: 'pantry',
-  room: 'rooms',
-  surface: 'surfaces',
-  timer: 'timers',
-  job: 'jobs',
-} as const satisfies Readonly<Record<ListName, keyof Home>>;
+export const LISTS = Object.keys(LIST_IN_HOME).filter((name) => name !== 'log') as readonly ListName[];
 
-export const LISTS = Object.keys(LIST_IN_HOME) as readonly ListName[];
+/** The records of one collection in a home. */
+export const recordsIn = <N extends ListName>(home: Home, name: N): readonly Records[N][] =>
+  home[LIST_IN_HOME[name]] as readonly unknown[] as readonly Records[N][];
 
 /** Everything that can change, by the names that reads are kept under. */
 export const COLLECTIONS: readonly string[] = [...LISTS, 'settings', 'log'];
 
-const SCHEMAS = {
-  formula: formulaSchema,
-  vessel: vesselSchema,
-  batch: batchSchema,
-  pantry: pantryItemSchema,
-  room: roomSchema,
-  surface: homeSurfaceSchema,
-  timer: timerSchema,
-  job: jobSchema,
-  settings: settingsSchema,
-};
+export const isCollection = (name: unknown): name is CollectionName =>
+  name === 'settings' || LISTS.some((list) => list === name);
 
 /** Settings are one record under this id. */
 export const SETTINGS_ID = 'settings';
 
-/** A record as read from storage, or what is wrong with it. Settings from before a field existed take its default. */
-export function checkRecord<N extends CollectionName>(name: N, value: unknown): Result<Records[N]> {
-  const whole = name === 'settings' && typeof value === 'object' ? { ...DEFAULT_SETTINGS, ...value } : value;
-  return validate<Records[N]>(SCHEMAS[name], whole);
-}
+const idOf = (value: Records[CollectionName]): string => ('id' in value ? value.id : SETTINGS_ID);
 
-/** A record as read from storage. */
-export function readRecord<N extends CollectionName>(name: N, raw: string): ReturnType<typeof checkRecord<N>> {
+/** The key of a record: `generation/collection/id`. */
+export const keyOf = <N extends CollectionName>(generation: number, name: N, value: Records[N]): string =>
+  `${generation}/${name}/${idOf(value)}`;
+
+/** A record as read from storage, or what is wrong with it. */
+export function readRecord<N extends CollectionName>(name: N, raw: string): Result<Records[N]> {
   try {
-    return checkRecord(name, JSON.parse(raw));
+    return checkRecord(name, JSON.parse(raw)) as Result<Records[N]>;
   } catch {
     return { ok: false, problems: [{ where: 'record', message: 'It is not JSON.' }] };
   }

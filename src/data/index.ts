@@ -34,6 +34,6 @@ export {
 } from './mutations';
 export { useDraft, type Draft } from './useDraft';
 export { fileNameOf, pickBytes, pickFile, saveFile } from './files';
-export type { LogSoFar } from './store';
+export type { LogSoFar } from './log/logReader';
 export type { Write } from './write';
 export { newId } from './newId';

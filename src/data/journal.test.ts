@@ -4,7 +4,7 @@ import { MemorySyncStorage, MemoryStorage } from '@/testing/memoryStorage';
 import { createJournal } from './journal';
 import { createLock } from './lock';
 import { Store } from './store';
-import type { Write } from './write';
+import { readNote, type Write } from './write';
 
 const formula = (id: string, name: string): Formula => ({ ...STARTER_FORMULAS[0]!, id, name });
 const putting = (id: string, name: string): Write => ({
@@ -57,14 +57,11 @@ test('notes of several pages keep their order within a millisecond, and when the
     pages[i % 2 === 0 ? 0 : 1 + ((i >> 1) % 2)]?.append(putting('a', String(i)));
   }
   clock.mockRestore();
-  expect(pages[0]?.pending().map(({ write }) => (write.put?.[0]?.value as Formula).name)).toEqual([
-    '0',
-    '1',
-    '2',
-    '3',
-    '4',
-    '5',
-  ]);
+  const noted = pages[0]?.pending().map(({ raw }) => {
+    const note = readNote(raw);
+    return note.kind === 'write' ? (note.write.put?.[0]?.value as Formula).name : note.kind;
+  });
+  expect(noted).toEqual(['0', '1', '2', '3', '4', '5']);
 });
 
 test('a write that is carried out leaves no note', async () => {
@@ -165,12 +162,44 @@ test('without a synchronous storage, or with a full one, writes go their usual w
   }
 });
 
-test('a note that cannot be read is struck; another home’s notes are left alone', async () => {
+test.each([
+  ['{broken', 'It is not JSON.'],
+  ['{"version":5,"write":{"put":[{"collection":"formula","value":{"id":"a"}}]}}', '"name" is required'],
+  ['{"put":[{"collection":"recipe","value":{"id":"a"}}]}', 'There is no collection recipe.'],
+  ['{"change":[{"collection":"formula","id":7,"fields":{}}]}', 'It does not say what it changes.'],
+  ['{"remove":[{"collection":"formula"}]}', 'It does not say what it changes.'],
+  ['{"log":{"put":[],"remove":[{"id":"a"}]}}', 'It does not say which entry goes.'],
+  ['{"draft":{"value":1}}', 'It does not say which draft it is.'],
+])('a note that cannot be read stands aside, and holds nothing up: %s', async (raw, reason) => {
   const storage = new MemoryStorage();
   const shelf = new MemorySyncStorage();
-  shelf.setItem('home-journal/1', '{broken');
+  shelf.setItem('home-journal/1', raw);
+  createJournal(shelf, 'home').append(putting('b', 'after it'));
+  const { store } = pageOn(storage, shelf);
+  expect(await names(store)).toEqual(['after it']);
+  const [aside, ...more] = await store.quarantined();
+  expect(more).toEqual([]);
+  expect(aside).toMatchObject({ key: 'home-journal/1', raw });
+  expect(aside?.reason).toContain(reason);
+  expect(shelf.length).toBe(0);
+});
+
+test('a note of before versions were noted is carried out; one of a newer Biscuit is left to it', async () => {
+  const shelf = new MemorySyncStorage();
+  shelf.setItem('home-journal/1', JSON.stringify(putting('a', 'old note')));
+  const newer = JSON.stringify({ version: 99, write: putting('b', 'new note') });
+  shelf.setItem('home-journal/2', newer);
+  const { store } = pageOn(new MemoryStorage(), shelf);
+  await store.write(putting('c', 'mine'));
+  expect(await names(store)).toEqual(['old note', 'mine']);
+  expect(shelf.length).toBe(1);
+  expect(shelf.getItem('home-journal/2')).toBe(newer);
+});
+
+test('another home’s notes are left alone', async () => {
+  const shelf = new MemorySyncStorage();
   createJournal(shelf, 'demo').append(putting('a', 'demo'));
-  expect(await names(pageOn(storage, shelf).store)).toEqual([]);
+  expect(await names(pageOn(new MemoryStorage(), shelf).store)).toEqual([]);
   expect(shelf.length).toBe(1);
 });
 

@@ -1,22 +1,22 @@
-import type { Write } from './write';
+import { noteOf, type Write } from './write';
 
-/** A write that is noted, and what strikes it. */
+/** A write that is noted, as it is kept (see `readNote`), and what removes it. */
 export interface JournalEntry {
   readonly entryId: string;
-  readonly write: Write;
+  readonly raw: string;
 }
 
 /**
  * A page that is left, or crashes, may not live to finish a transaction. So every write is first noted, at
  * once and before anything is waited for, in the browser's small synchronous storage; once carried out, the
- * note is struck. What a page did not finish, the next one does.
+ * note is removed. What a page did not finish, the next one does.
  */
 export interface Journal {
-  /** Notes a write; the mark is to be struck when it has been carried out. Null where nothing can be noted: the write itself still runs. */
+  /** Notes a write; its id is to be removed when it has been carried out. Null where nothing can be noted: the write itself still runs. */
   append(write: Write): string | null;
-  /** What has been noted and not struck, by this page or another, in the order of noting. */
+  /** What has been noted and not removed, by this page or another, in the order of noting. */
   pending(): readonly JournalEntry[];
-  remove(mark: string): void;
+  remove(entryId: string): void;
 }
 
 /** The part of the browser's storage that a journal needs. */
@@ -24,7 +24,7 @@ export type SyncStorage = Pick<globalThis.Storage, 'getItem' | 'setItem' | 'remo
 
 /** Longer writes (a log of years brought in) are not noted: the small storage is for what a hand does at a time. */
 const MAX_ENTRY_CHARACTERS = 200_000;
-/** Digits of the instant: as text the marks sort by time. */
+/** Digits of the instant: as text the ids sort by time. */
 const INSTANT_DIGITS = 14;
 
 /** The synchronous storage of the browser; null where it is missing or forbidden. */
@@ -37,20 +37,20 @@ export function browserSyncStorage(): SyncStorage | null {
 }
 
 /** The journal of one home. */
-export function createJournal(shelf: SyncStorage | null, name: string): Journal {
+export function createJournal(storage: SyncStorage | null, name: string): Journal {
   const prefix = `${name}-journal/`;
   const page = Math.random().toString(36).slice(2, 8);
   let last = 0;
 
   const keys = (): string[] => {
     const all: string[] = [];
-    for (let i = 0; shelf && i < shelf.length; i++) {
-      const key = shelf.key(i);
+    for (let i = 0; storage && i < storage.length; i++) {
+      const key = storage.key(i);
       if (key?.startsWith(prefix)) all.push(key);
     }
     return all.sort();
   };
-  const strike = (mark: string): void => shelf?.removeItem(mark);
+  const remove = (entryId: string): void => storage?.removeItem(entryId);
   /** The present millisecond, or the next after the newest note of any page: notes of one millisecond keep their order, whatever the clock does. */
   const nextInstant = (): number => {
     const newest = Number(
@@ -64,26 +64,17 @@ export function createJournal(shelf: SyncStorage | null, name: string): Journal 
   return {
     append(write) {
       try {
-        const text = JSON.stringify(write);
-        if (!shelf || text.length > MAX_ENTRY_CHARACTERS) return null;
-        const mark = `${prefix}${String(nextInstant()).padStart(INSTANT_DIGITS, '0')}-${page}`;
-        shelf.setItem(mark, text);
-        return mark;
+        const text = noteOf(write);
+        if (!storage || text.length > MAX_ENTRY_CHARACTERS) return null;
+        const entryId = `${prefix}${String(nextInstant()).padStart(INSTANT_DIGITS, '0')}-${page}`;
+        storage.setItem(entryId, text);
+        return entryId;
       } catch {
         return null; // Full or forbidden.
       }
     },
-    pending() {
-      return keys().flatMap((mark) => {
-        try {
-          return [{ entryId: mark, write: JSON.parse(shelf?.getItem(mark) ?? '') as Write }];
-        } catch {
-          strike(mark);
-          return [];
-        }
-      });
-    },
-    remove: strike,
+    pending: () => keys().map((entryId) => ({ entryId, raw: storage?.getItem(entryId) ?? '' })),
+    remove,
   };
 }
 

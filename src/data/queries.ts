@@ -15,7 +15,7 @@ import {
 } from '../core';
 import { useHome } from './HomeProvider';
 import type { QuarantinedRecord } from './quarantine';
-import type { LogSoFar } from './store';
+import type { LogSoFar } from './log/logReader';
 
 export function useFormulas(): UseQueryResult<Formula[]> {
   const { store } = useHome();

@@ -1,9 +1,20 @@
-import { DEFAULT_SETTINGS, EMPTY_HOME, STARTER_FORMULAS, writeHomeFile, readHomeFile, type Formula } from '@/core';
+import {
+  DATA_VERSION,
+  DEFAULT_SETTINGS,
+  EMPTY_HOME,
+  MIGRATIONS,
+  STARTER_FORMULAS,
+  writeHomeFile,
+  readHomeFile,
+  type Formula,
+} from '@/core';
+import { entryOf } from '@/testing/entry';
 import { MemoryStorage } from '@/testing/memoryStorage';
 import type { ChangeChannel } from './channel';
 import { demoHome } from './demo/demoHome';
 import { createLock } from './lock';
-import { NewerDataError, SCHEMA_VERSION, Store, type StoreParts } from './store';
+import { NewerDataError } from './opening/head';
+import { Store, type StoreParts } from './store';
 
 /** Changes between stores that stand for tabs. */
 function tabs(): () => ChangeChannel {
@@ -40,7 +51,7 @@ describe('records', () => {
   test('one record a key', async () => {
     const storage = new MemoryStorage();
     await put(storeOn(storage), 'a');
-    expect([...storage.records.keys()].sort()).toEqual(['1/formula/a', '1/settings/settings', 'head']);
+    expect([...storage.records.keys()].sort()).toEqual(['1/formula/a', '1/settings/settings', 'head', 'head-copy']);
   });
 
   test('is changed in its newest form, and removed', async () => {
@@ -139,10 +150,109 @@ describe('replacing everything', () => {
   });
 });
 
+describe('what was set aside', () => {
+  const raw = JSON.stringify(formula('x'));
+
+  test('is put back by itself at the next opening, once it can be read and its place is free', async () => {
+    const storage = new MemoryStorage();
+    await put(storeOn(storage), 'a');
+    storage.records.set('aside/1/formula/x', JSON.stringify({ key: '1/formula/x', reason: 'once', raw }));
+    storage.records.set('aside/1/formula/a', JSON.stringify({ key: '1/formula/a', reason: 'taken', raw }));
+    storage.records.set('aside/1/formula/y', JSON.stringify({ key: '1/formula/y', reason: 'broken', raw: '{"id":' }));
+    const store = storeOn(storage);
+    expect((await store.all('formula')).map((f) => f.id)).toEqual(['a', 'x']);
+    expect((await store.quarantined()).map((q) => q.reason).sort()).toEqual(['broken', 'taken']);
+  });
+
+  test('of the log goes back to its month', async () => {
+    const storage = new MemoryStorage();
+    const store = storeOn(storage);
+    const [one, two] = [
+      entryOf({ id: 'one', at: '2026-11-20T10:00:00.000Z' }),
+      entryOf({ id: 'two', at: '2026-11-21T10:00:00.000Z' }),
+    ];
+    await store.write({ log: { put: [one], remove: [] } });
+    const aside = { key: '1/log/2026-11/0-9', reason: 'once', raw: JSON.stringify(two) };
+    storage.records.set('aside/1/log/2026-11/0-9', JSON.stringify(aside));
+    await store.restoreQuarantined();
+    expect((await store.log()).entries).toEqual([two, one]);
+    expect(await store.quarantined()).toEqual([]);
+  });
+
+  test('of a home that an import has replaced waits to be asked for', async () => {
+    const storage = new MemoryStorage();
+    await storeOn(storage).replace(EMPTY_HOME);
+    storage.records.set('aside/1/formula/x', JSON.stringify({ key: '1/formula/x', reason: 'once', raw, version: 5 }));
+    const store = storeOn(storage);
+    expect(await store.all('formula')).toEqual([]);
+    await store.restoreQuarantined();
+    expect((await store.all('formula')).map((f) => f.id)).toEqual(['x']);
+  });
+
+  test('itself broken, is shown as it is', async () => {
+    const storage = new MemoryStorage();
+    const store = storeOn(storage);
+    await store.all('formula');
+    storage.records.set('aside/1/formula/x', '{');
+    expect(await store.quarantined()).toEqual([{ key: '1/formula/x', reason: 'It is not JSON.', raw: '{' }]);
+  });
+
+  test('is not set aside where another tab has written it meanwhile', async () => {
+    const storage = new MemoryStorage();
+    const store = storeOn(storage);
+    await put(store, 'a');
+    storage.records.set('1/formula/x', '{');
+    const getMany = storage.getMany.bind(storage);
+    let reads = 0;
+    storage.getMany = async (keys) => {
+      const read = await getMany(keys);
+      if (reads++ === 0) storage.records.set('1/formula/x', raw);
+      return read;
+    };
+    expect((await store.all('formula')).map((f) => f.id)).toEqual(['a']);
+    expect(await store.quarantined()).toEqual([]);
+    expect((await store.all('formula')).map((f) => f.id)).toEqual(['a', 'x']);
+  });
+
+  test('settings that a change is written over are kept', async () => {
+    const storage = new MemoryStorage();
+    const store = storeOn(storage);
+    await store.all('formula');
+    storage.records.set('1/settings/settings', '{"roomC":');
+    await store.write({ change: [{ collection: 'settings', id: 'settings', fields: { roomC: 12 } }] });
+    expect(await store.settings()).toEqual({ ...DEFAULT_SETTINGS, roomC: 12 });
+    expect((await store.quarantined()).map((q) => q.raw)).toEqual(['{"roomC":']);
+  });
+});
+
+describe('the head', () => {
+  const cases: [string, (records: Map<string, string>) => void][] = [
+    ['broken', (r) => r.set('head', '{"schema":')],
+    ['gone', (r) => r.delete('head')],
+    ['of nonsense', (r) => r.set('head', '{"schema":"5","generation":-1}')],
+    ['gone with its copy', (r) => ['head', 'head-copy'].forEach((k) => r.delete(k))],
+    ['broken with its copy', (r) => ['head', 'head-copy'].forEach((k) => r.set(k, '{}'))],
+  ];
+  test.each(cases)(
+    '%s: the records are found all the same, before a page opens and while it is open',
+    async (_, harm) => {
+      const storage = new MemoryStorage();
+      const open = storeOn(storage);
+      await open.replace(EMPTY_HOME);
+      await put(open, 'a');
+      for (const store of [open, storeOn(storage, { seed: () => demoHome(new Date(0)) })]) {
+        harm(storage.records);
+        expect((await store.all('formula')).map((f) => f.id)).toEqual(['a']);
+        expect(JSON.parse(storage.records.get('head')!)).toMatchObject({ schema: DATA_VERSION, generation: 2 });
+      }
+    },
+  );
+});
+
 describe('versions', () => {
   test('records of a newer Biscuit are not touched', async () => {
     const storage = new MemoryStorage();
-    storage.records.set('head', JSON.stringify({ schema: SCHEMA_VERSION + 1, generation: 3 }));
+    storage.records.set('head', JSON.stringify({ schema: DATA_VERSION + 1, generation: 3 }));
     storage.records.set('3/formula/a', '{"new":"shape"}');
     const before = new Map(storage.records);
     const store = storeOn(storage);
@@ -151,30 +261,50 @@ describe('versions', () => {
     expect(storage.records).toEqual(before);
   });
 
+  test('nor by a page that was open before the newer one came', async () => {
+    const storage = new MemoryStorage();
+    const old = storeOn(storage);
+    await put(old, 'a');
+    const newer = storeOn(storage, {
+      version: DATA_VERSION + 1,
+      migrations: [...MIGRATIONS, { from: DATA_VERSION, records: { formula: () => ({ new: 'shape' }) } }],
+    });
+    await newer.quarantined();
+    const before = new Map(storage.records);
+    await expect(old.all('formula')).rejects.toThrow(NewerDataError);
+    await expect(old.log()).rejects.toThrow(NewerDataError);
+    await expect(old.update('formula', 'a', (f) => ({ ...f, name: 'older' }))).rejects.toThrow(NewerDataError);
+    await expect(put(old, 'b')).rejects.toThrow(NewerDataError);
+    await expect(old.restoreQuarantined()).rejects.toThrow(NewerDataError);
+    expect(storage.records).toEqual(before);
+    expect(storage.records.get('2/formula/a')).toBe('{"new":"shape"}');
+  });
+
   test('older records go through every step, into a new generation, in one write', async () => {
     const storage = new MemoryStorage();
-    await put(storeOn(storage, { schemaVersion: 1 }), 'a');
+    await put(storeOn(storage, { version: 6 }), 'a');
+    await storeOn(storage, { version: 6 }).write({ log: { put: [entryOf({ id: 'e' })], remove: [] } });
     storage.records.set('1/formula/broken', '{"id":');
-    const rename = (to: string) => (record: unknown) => {
-      const { collection, value } = record as { collection: string; value: Formula };
-      return { collection, value: collection === 'formula' ? { ...value, name: `${value.name} ${to}` } : value };
-    };
-    const later = storeOn(storage, {
-      schemaVersion: 3,
-      migrations: [
-        { from: 1, change: rename('one') },
-        { from: 2, change: rename('two') },
-      ],
+    const named = (to: string) => (value: unknown) => ({
+      ...(value as Formula),
+      name: `${(value as Formula).name} ${to}`,
     });
+    const noted = (value: unknown) => ({ ...(value as object), notes: 'moved' });
+    const migrations = [
+      { from: 6, records: { formula: named('one'), log: noted } },
+      { from: 7, records: { formula: named('two') } },
+    ];
+    const later = storeOn(storage, { version: 8, migrations });
     expect((await later.all('formula')).map((f) => f.name)).toEqual(['Clear glass one two']);
+    expect((await later.log()).entries.map((e) => e.notes)).toEqual(['moved']);
     expect((await later.quarantined()).map((a) => a.raw)).toEqual(['{"id":']);
-    expect(JSON.parse(storage.records.get('head')!)).toEqual({ schema: 3, generation: 2 });
+    expect(JSON.parse(storage.records.get('head')!)).toEqual({ schema: 8, generation: 2, since: 1 });
     // Once is enough: opening again changes nothing more.
-    const again = storeOn(storage, { schemaVersion: 3, migrations: [] });
+    const again = storeOn(storage, { version: 8, migrations });
     expect((await again.all('formula')).map((f) => f.name)).toEqual(['Clear glass one two']);
   });
 
-  test('version 2 gives formulas the way of use and the kind that their words say, in batches too', async () => {
+  test('version 5 gives formulas the way of use and the kind that their words say, in batches too', async () => {
     const storage = new MemoryStorage();
     const [plain] = STARTER_FORMULAS;
     const { form: _form, kind: _kind, ...old } = { ...plain!, kind: undefined };

@@ -1,40 +1,37 @@
-import { addUseInRecord, DEFAULT_SETTINGS, EMPTY_HOME, type Home, type LogEntry, type Migration } from '../core';
-import { QUARANTINE_PREFIX, quarantinedOf, quarantineEntries, type QuarantinedRecord } from './quarantine';
-import type { ChangeChannel } from './channel';
 import {
-  COLLECTIONS,
+  DATA_VERSION,
+  DEFAULT_SETTINGS,
+  EMPTY_HOME,
   LIST_IN_HOME,
-  LISTS,
-  readRecord,
-  type CollectionName,
-  type ListName,
-  type Records,
-} from './collections';
-import { generationOf, HEAD_KEY, nextGeneration, type Head } from './generations';
-import { NO_JOURNAL, type Journal, type JournalEntry } from './journal';
+  MIGRATIONS,
+  type Home,
+  type LogEntry,
+  type Migration,
+} from '../core';
+import type { ChangeChannel } from './channel';
+import { COLLECTIONS, LISTS, readRecord, type CollectionName, type ListName, type Records } from './collections';
+import { NO_JOURNAL, type Journal } from './journal';
 import type { Lock } from './lock';
-import { readPage, writePage, type LogPage } from './logPages';
+import { readPage, writePage } from './log/logPages';
+import { LogReader, type LogSoFar } from './log/logReader';
+import { generationOf } from './opening/generation';
+import { findHead, type Head } from './opening/head';
+import { openRecords, sweep } from './opening/opening';
+import {
+  allQuarantined,
+  putBack,
+  QUARANTINE,
+  quarantinedOf,
+  quarantineEntries,
+  type QuarantinedRecord,
+} from './quarantine';
 import type { Storage } from './storage';
-import { applyWrite, DRAFT_PREFIX, overlaps, touchedBy, type TaggedRecord, type Write } from './write';
+import { applyWrite, DRAFT_PREFIX, overlaps, readNote, touchedBy, type TaggedRecord, type Write } from './write';
 
-/** The newest form of the records that this Biscuit writes and reads. */
-export const SCHEMA_VERSION = 2;
-
-/** Steps from older records to this version; each sees `{collection, value}` and returns the same. */
-const MIGRATIONS: readonly Migration[] = [{ from: 1, change: addUseInRecord }];
-
-/** The records were written by a newer Biscuit: nothing is read or written. */
-export class NewerDataError extends Error {
-  constructor(readonly schema: number) {
-    super('This home was last opened with a newer Biscuit. Update this one; nothing here has been touched.');
-  }
-}
-
-/** The log, as far as it has been read. */
-export interface LogSoFar {
-  /** Newest first. */
-  readonly entries: readonly LogEntry[];
-  readonly complete: boolean;
+/** A noted write that could not be carried out yet. */
+interface NotedWrite {
+  readonly entryId: string;
+  readonly write: Write;
 }
 
 export interface StoreParts {
@@ -47,7 +44,7 @@ export interface StoreParts {
   readonly seed?: () => Home;
   /** For tests: other steps and version than this Biscuit's own. */
   readonly migrations?: readonly Migration[];
-  readonly schemaVersion?: number;
+  readonly version?: number;
 }
 
 /**
@@ -61,18 +58,18 @@ export class Store {
   private opened: Promise<void> | null = null;
   /** The listing of keys under way: reads that begin together share it. */
   private listing: Promise<readonly string[]> | null = null;
-  /** Months of the log as last read: what has not changed is not checked again. */
-  private readonly pages = new Map<string, { readonly raw: string; readonly page: LogPage }>();
+  private readonly logReader: LogReader;
   private readonly listeners = new Set<(collections: readonly string[]) => void>();
 
   constructor(parts: StoreParts) {
     this.parts = {
       seed: () => EMPTY_HOME,
       migrations: MIGRATIONS,
-      schemaVersion: SCHEMA_VERSION,
+      version: DATA_VERSION,
       journal: NO_JOURNAL,
       ...parts,
     };
+    this.logReader = new LogReader(this.parts.storage, (key) => this.quarantineOnPage(key));
   }
 
   /** Hears what other tabs write, and what this one sets aside. */
@@ -115,54 +112,22 @@ export class Store {
 
   /** The log, newest first, month by month; `heard` gets what there is as soon as the newest month is read. */
   async log(heard?: (soFar: LogSoFar) => void): Promise<LogSoFar> {
-    await this.ready();
-    const { generation } = await this.head();
-    const prefix = `${generation}/log/`;
-    const keys = (await this.keys())
-      .filter((k) => k.startsWith(prefix))
-      .sort()
-      .reverse();
-    const entries: LogEntry[] = [];
-    for (const [i, key] of keys.entries()) {
-      // One month at a time: between them the page can paint and hear a key.
-      entries.push(...(await this.page(key)).entries);
-      if (i === 0 && keys.length > 1) heard?.({ entries: [...entries], complete: false });
-    }
-    return { entries, complete: true };
+    return this.logReader.all(await this.months(), heard);
   }
 
   /** The months from the newest back to the one of this instant: for what was done of late. */
   async logSince(iso: string): Promise<LogEntry[]> {
-    await this.ready();
-    const prefix = `${(await this.head()).generation}/log/`;
-    const from = prefix + iso.slice(0, 7);
-    const keys = (await this.keys())
-      .filter((k) => k.startsWith(prefix) && k >= from)
-      .sort()
-      .reverse();
-    const pages = await Promise.all(keys.map((k) => this.page(k)));
-    return pages.flatMap((p) => p.entries).filter((e) => e.at >= iso);
+    return this.logReader.since(await this.months(), iso);
   }
 
-  private async page(key: string): Promise<LogPage> {
-    const raw = (await this.parts.storage.getItem(key)) ?? '[]';
-    const known = this.pages.get(key);
-    if (known?.raw === raw) return known.page;
-    const page = readPage(raw);
-    if (page.bad.length > 0) {
-      // The good ones stay; a bad one stands aside under a key of its own. Read anew: another tab may have written.
-      await this.parts.lock(async () => {
-        const now = readPage((await this.parts.storage.getItem(key)) ?? '[]');
-        await this.parts.storage.setMany({
-          [key]: writePage(now.entries),
-          ...quarantineEntries(quarantinedOf(key, now)),
-        });
-      });
-      this.publish(['aside']);
-      this.listeners.forEach((heard) => heard(['aside']));
-    }
-    this.pages.set(key, { raw, page });
-    return page;
+  /** The keys of the log's months, newest first. */
+  private async months(): Promise<string[]> {
+    await this.ready();
+    const prefix = `${(await this.head()).generation}/log/`;
+    return (await this.keys())
+      .filter((k) => k.startsWith(prefix))
+      .sort()
+      .reverse();
   }
 
   /**
@@ -193,31 +158,37 @@ export class Store {
   }
 
   /** Carries out, in their order, what is noted before this mark (all there is, if none), under the lock. */
-  private async applyPending(
-    until: string | null,
-  ): Promise<{ readonly mine: boolean; readonly failed: JournalEntry[] }> {
+  private async applyPending(until: string | null): Promise<{ readonly mine: boolean; readonly failed: NotedWrite[] }> {
     const { journal, storage } = this.parts;
-    const failed: JournalEntry[] = [];
+    const failed: NotedWrite[] = [];
+    const { generation } = await this.head();
     for (const noted of journal.pending()) {
       if (noted.entryId === until) return { mine: true, failed };
+      const note = readNote(noted.raw);
+      if (note.kind === 'newer') continue;
+      if (note.kind === 'broken') {
+        await storage.setMany(quarantineEntries([{ key: noted.entryId, reason: note.reason, raw: noted.raw }]));
+        journal.remove(noted.entryId);
+        this.tell([QUARANTINE]);
+        continue;
+      }
+      const { write } = note;
       try {
-        await applyWrite(storage, (await this.head()).generation, noted.write);
+        await applyWrite(storage, generation, write);
       } catch {
-        failed.push(noted); // A full disk: it stays noted, and is tried again at the next write.
+        failed.push({ entryId: noted.entryId, write }); // A full disk: it stays noted, and is tried again at the next write.
         continue;
       }
       journal.remove(noted.entryId);
-      this.dropSuperseded(failed, noted.write);
-      const touched = touchedBy(noted.write);
-      this.publish(touched);
-      this.listeners.forEach((heard) => heard(touched));
+      this.dropSuperseded(failed, write);
+      this.tell(touchedBy(write));
     }
     return { mine: false, failed };
   }
 
   /** What failed before is given up where something newer has been written since: it must not come over that. */
-  private dropSuperseded(failed: readonly JournalEntry[], newer: Write): void {
-    for (const { entryId: mark, write } of failed) if (overlaps(write, newer)) this.parts.journal.remove(mark);
+  private dropSuperseded(failed: readonly NotedWrite[], newer: Write): void {
+    for (const { entryId, write } of failed) if (overlaps(write, newer)) this.parts.journal.remove(entryId);
   }
 
   /** Writes records in one transaction: all of them or none. */
@@ -272,8 +243,9 @@ export class Store {
     await this.ready();
     await this.parts.lock(async () => {
       await this.applyPending(null);
-      const { generation } = await this.head();
-      await this.writeGeneration(generation + 1, home);
+      const generation = (await this.head()).generation + 1;
+      const { storage, version } = this.parts;
+      await storage.setMany(generationOf({ schema: version, generation, since: generation }, home));
     });
     this.publish(COLLECTIONS);
     await this.sweep();
@@ -299,9 +271,17 @@ export class Store {
   /** The records that were set aside. */
   async quarantined(): Promise<QuarantinedRecord[]> {
     await this.ready();
-    const keys = (await this.parts.storage.getAllKeys()).filter((k) => k.startsWith(QUARANTINE_PREFIX));
-    const raws = await this.parts.storage.getMany(keys);
-    return keys.flatMap((k) => (raws[k] ? [JSON.parse(raws[k]) as QuarantinedRecord] : []));
+    return [...(await allQuarantined(this.parts.storage)).values()];
+  }
+
+  /** Puts back all that was set aside, can be read by now, and whose place is free. */
+  async restoreQuarantined(): Promise<void> {
+    await this.ready();
+    const { lock, storage, version, migrations } = this.parts;
+    const touched = await lock(async () =>
+      putBack({ storage, generation: (await this.head()).generation, version, migrations }),
+    );
+    this.tell([...touched, QUARANTINE]);
   }
 
   /** Unfinished work, not part of the home: survives a reload, not an import. */
@@ -329,53 +309,49 @@ export class Store {
   }
 
   private async open(): Promise<void> {
-    await this.parts.lock(async () => {
-      const { storage, schemaVersion, seed } = this.parts;
-      const raw = await storage.getItem(HEAD_KEY);
-      if (raw === null) {
-        await this.writeGeneration(1, seed());
-        await this.applyPending(null);
-        return;
-      }
-      const head = JSON.parse(raw) as Head;
-      if (head.schema > schemaVersion) throw new NewerDataError(head.schema);
-      // First what an earlier page did not finish: it is of the form that the head names.
-      await this.applyPending(null);
-      if (head.schema < schemaVersion) await this.migrate(head);
-    });
+    const touched = await this.parts.lock(() => openRecords(this.parts, () => this.applyPending(null)));
+    if (touched.length > 0) this.tell([...touched, QUARANTINE]);
     await this.sweep();
   }
 
+  /** @throws NewerDataError also where a newer Biscuit in another tab has opened the home meanwhile */
   private async head(): Promise<Head> {
-    const raw = await this.parts.storage.getItem(HEAD_KEY);
-    return raw === null ? { schema: this.parts.schemaVersion, generation: 1 } : (JSON.parse(raw) as Head);
+    const { storage, version } = this.parts;
+    return (await findHead(storage, version)) ?? { schema: version, generation: 1 };
   }
 
-  private async writeGeneration(generation: number, home: Home): Promise<void> {
-    await this.parts.storage.setMany(generationOf({ schema: this.parts.schemaVersion, generation }, home));
-  }
-
-  private async migrate(head: Head): Promise<void> {
-    const { storage, migrations, schemaVersion } = this.parts;
-    const keys = (await storage.getAllKeys()).filter((k) => k.startsWith(`${head.generation}/`));
-    await storage.setMany(nextGeneration(head, await storage.getMany(keys), schemaVersion, migrations));
-  }
-
-  /** Removes what older generations left. Losing power in between only leaves leftovers for the next time. */
   private async sweep(): Promise<void> {
-    await this.parts.lock(async () => {
-      const { generation } = await this.head();
-      const leftovers = (await this.parts.storage.getAllKeys()).filter(
-        (k) => /^\d+\//.test(k) && !k.startsWith(`${generation}/`),
-      );
-      if (leftovers.length > 0) await this.parts.storage.removeMany(leftovers);
-    });
+    await this.parts.lock(async () => sweep(this.parts.storage, (await this.head()).generation));
   }
 
+  /** Sets records aside. What another tab has changed meanwhile is left alone. */
   private async quarantine(bad: readonly QuarantinedRecord[]): Promise<void> {
-    await this.parts.storage.setMany(quarantineEntries(bad));
-    await this.parts.storage.removeMany(bad.map((b) => b.key));
-    this.publish(['aside']);
-    this.listeners.forEach((heard) => heard(['aside']));
+    const { lock, storage, version } = this.parts;
+    await lock(async () => {
+      await this.head();
+      const now = await storage.getMany(bad.map((b) => b.key));
+      const still = bad.filter((b) => now[b.key] === b.raw).map((b) => ({ ...b, version }));
+      await storage.setMany(quarantineEntries(still));
+      await storage.removeMany(still.map((b) => b.key));
+    });
+    this.tell([QUARANTINE]);
+  }
+
+  /** The good entries of a month stay; a bad one stands aside under a key of its own. */
+  private async quarantineOnPage(key: string): Promise<void> {
+    const { lock, storage, version } = this.parts;
+    await lock(async () => {
+      await this.head();
+      const now = readPage((await storage.getItem(key)) ?? '[]');
+      const bad = quarantinedOf(key, now).map((b) => ({ ...b, version }));
+      await storage.setMany({ [key]: writePage(now.entries), ...quarantineEntries(bad) });
+    });
+    this.tell([QUARANTINE]);
+  }
+
+  /** Says to this page and to other tabs what has changed. */
+  private tell(collections: readonly string[]): void {
+    this.publish(collections);
+    this.listeners.forEach((heard) => heard(collections));
   }
 }

@@ -1,8 +1,7 @@
-import { DEFAULT_SETTINGS } from '../core';
+import { checkRecord, DATA_VERSION, DEFAULT_SETTINGS, migrateRecord, type RecordKind } from '../core';
+import { isCollection, keyOf, readRecord, type CollectionName, type ListName, type Records } from './collections';
+import { monthsOf, pageAfter, readPage, writePage, type LogWrite } from './log/logPages';
 import { quarantinedOf, quarantineEntries } from './quarantine';
-import { readRecord, type CollectionName, type ListName, type Records } from './collections';
-import { keyOf } from './generations';
-import { monthsOf, pageAfter, readPage, writePage, type LogWrite } from './logPages';
 import type { Storage } from './storage';
 
 /** A record with the name of its collection. */
@@ -63,6 +62,8 @@ export async function applyWrite(storage: Storage, generation: number, what: Wri
     const raw = entries[key] ?? (await storage.getItem(key));
     const now = raw === null ? null : readRecord(collection, raw);
     const from = now?.ok ? now.value : collection === 'settings' ? DEFAULT_SETTINGS : null;
+    if (raw !== null && now && !now.ok && from)
+      Object.assign(entries, quarantineEntries([{ key, reason: now.problems.map((p) => p.message).join(' '), raw }]));
     if (from) entries[key] = JSON.stringify({ ...from, ...fields });
   }
   for (const month of log ? monthsOf(log) : []) {
@@ -75,4 +76,67 @@ export async function applyWrite(storage: Storage, generation: number, what: Wri
   if (Object.keys(entries).length > 0) await storage.setMany(entries);
   const gone = remove.map((r) => `${generation}/${r.collection}/${r.id}`);
   if (gone.length > 0) await storage.removeMany(gone);
+}
+
+/** A write as it is noted, with the version of its records. */
+export const noteOf = (write: Write): string => JSON.stringify({ version: DATA_VERSION, write });
+
+type Unknowns = Readonly<Record<string, unknown>>;
+const NOTHING: Unknowns = {};
+const asObject = (value: unknown): Unknowns =>
+  typeof value === 'object' && value !== null ? (value as Unknowns) : NOTHING;
+const asList = (value: unknown): readonly Unknowns[] => (Array.isArray(value) ? value.map(asObject) : []);
+
+/** What a note turned out to be. */
+export type NoteRead =
+  | { readonly kind: 'write'; readonly write: Write }
+  /** Of a newer Biscuit: left where it is. */
+  | { readonly kind: 'newer' }
+  | { readonly kind: 'broken'; readonly reason: string };
+
+/**
+ * A noted write, its records in the form of this version, or why it cannot be carried out. A note of before
+ * versions were noted is of this one's form, or of an older form that this one still reads.
+ */
+export function readNote(raw: string): NoteRead {
+  let note: Unknowns;
+  try {
+    note = asObject(JSON.parse(raw));
+  } catch {
+    return { kind: 'broken', reason: 'It is not JSON.' };
+  }
+  const version = typeof note.version === 'number' ? note.version : DATA_VERSION;
+  if (version > DATA_VERSION) return { kind: 'newer' };
+  const problems: string[] = [];
+  const write = checkedWrite('write' in note ? asObject(note.write) : note, version, problems);
+  return problems.length > 0 ? { kind: 'broken', reason: problems.join(' ') } : { kind: 'write', write };
+}
+
+/** A write with its records in this version's form; what is wrong with it is added to `problems`. */
+function checkedWrite(write: Unknowns, version: number, problems: string[]): Write {
+  const record = (kind: RecordKind, value: unknown): unknown => {
+    const now = migrateRecord(kind, value, version);
+    const checked = checkRecord(kind, now);
+    if (!checked.ok) problems.push(...checked.problems.map((p) => `${p.where}: ${p.message}`));
+    return now;
+  };
+  const put = asList(write.put).map(({ collection, value }) => {
+    if (isCollection(collection)) return { collection, value: record(collection, value) };
+    problems.push(`There is no collection ${String(collection)}.`);
+    return { collection, value };
+  });
+  for (const { collection, id, fields } of [...asList(write.change), ...asList(write.remove)])
+    if (!isCollection(collection) || typeof id !== 'string' || (fields !== undefined && asObject(fields) !== fields))
+      problems.push('It does not say what it changes.');
+  const log = asObject(write.log);
+  for (const { id, at } of asList(log.remove))
+    if (typeof id !== 'string' || typeof at !== 'string') problems.push('It does not say which entry goes.');
+  if (write.draft !== undefined && typeof asObject(write.draft).name !== 'string')
+    problems.push('It does not say which draft it is.');
+  const logWrite = { put: asList(log.put).map((e) => record('log', e)), remove: asList(log.remove) };
+  return {
+    ...write,
+    ...('put' in write ? { put } : {}),
+    ...('log' in write ? { log: logWrite } : {}),
+  } as Write;
 }

@@ -1,46 +1,29 @@
-/**
- * Where careful people differ. Both ways are kept; Biscuit takes the stricter one until the person chooses.
- * Common practice, no source.
- */
-export type DisputedAdviceId =
-  | 'vinegar-on-sealed-wood'
-  | 'vinegar-on-mirrors'
-  | 'vinegar-on-granite'
-  | 'fizz-on-the-surface'
-  | 'which-soda'
-  | 'oven-paste'
-  | 'which-water'
-  | 'which-bottle'
-  | 'scent'
-  | 'scouring'
-  | 'soap-with-vinegar'
-  | 'suds'
-  | 'batch-size';
-
-export interface DisputedAdvice {
-  readonly id: DisputedAdviceId;
+/** A question on which careful people differ, and what they say. */
+interface AdviceRow<Id extends string> {
+  readonly id: Id;
   readonly question: string;
   readonly choices: readonly { readonly id: string; readonly says: string }[];
   /** The choice that holds until the person chooses. */
   readonly byDefault: string;
 }
 
-/** The person's choices; what is not there stands at its default. */
-export type AdvicePreferences = Readonly<Partial<Record<DisputedAdviceId, string>>>;
-
-const disputed = (
-  id: DisputedAdviceId,
+const disputed = <const Id extends string>(
+  id: Id,
   question: string,
   byDefault: string,
   choices: Readonly<Record<string, string>>,
-): DisputedAdvice => ({
+): AdviceRow<Id> => ({
   id,
   question,
   byDefault,
   choices: Object.entries(choices).map(([key, says]) => ({ id: key, says })),
 });
 
-export const DISPUTED_ADVICE: readonly DisputedAdvice[] = [
+/**
+ * Where careful people differ. Both ways are kept; Biscuit takes the stricter one until the person chooses.
+ * Common practice, no source.
+ */
+export const DISPUTED_ADVICE = [
   disputed('vinegar-on-sealed-wood', 'Vinegar on sealed wood?', 'never', {
     never: 'Never: acid dulls and softens the finish.',
     diluted: 'Well diluted, under 0.3 % acid, the cloth wrung out.',
@@ -100,7 +83,13 @@ export const DISPUTED_ADVICE: readonly DisputedAdvice[] = [
     small: 'Small and often.',
     big: 'A big stock.',
   }),
-];
+] as const;
+
+export type DisputedAdviceId = (typeof DISPUTED_ADVICE)[number]['id'];
+export type DisputedAdvice = AdviceRow<DisputedAdviceId>;
+
+/** The person's choices; what is not there stands at its default. */
+export type AdvicePreferences = Readonly<Partial<Record<DisputedAdviceId, string>>>;
 
 /** What a person holds with: their choice, or the default. */
 export function preferenceOf(id: DisputedAdviceId, choices: AdvicePreferences): string {

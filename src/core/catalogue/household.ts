@@ -1,4 +1,3 @@
 /** Who and what a home must mind: each raises the level of some findings. */
-export type HouseholdMember = 'cat' | 'dog' | 'bird' | 'infant' | 'asthma' | 'septic';
-
-export const HOUSEHOLD_MEMBERS: readonly HouseholdMember[] = ['cat', 'dog', 'bird', 'infant', 'asthma', 'septic'];
+export const HOUSEHOLD_MEMBERS = ['cat', 'dog', 'bird', 'infant', 'asthma', 'septic'] as const;
+export type HouseholdMember = (typeof HOUSEHOLD_MEMBERS)[number];

@@ -9,7 +9,8 @@ import {
 } from '../quantity/fillMarks';
 
 /** What a vessel is made of: matters to acids, alcohol and oils. */
-export type VesselMaterial = 'glass' | 'pet' | 'hdpe' | 'ldpe' | 'polystyrene' | 'pvc' | 'aluminium' | 'tin' | 'steel' | 'ceramic' | 'unknown';
+export const VESSEL_MATERIALS = ['glass', 'pet', 'hdpe', 'ldpe', 'polystyrene', 'pvc', 'aluminium', 'tin', 'steel', 'ceramic', 'unknown'] as const;
+export type VesselMaterial = (typeof VESSEL_MATERIALS)[number];
 
 export type VesselShapeId = 'round-shoulder' | 'straight-spray' | 'squeeze' | 'wide-jar' | 'dropper' | 'tub';
 

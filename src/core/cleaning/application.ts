@@ -3,7 +3,8 @@ import type { MixtureState } from '../mixture/state';
 import { SPRAY_FILM_ML_PER_M2 } from './drying';
 
 /** How a mixture goes on: as a thin film, a paste, a soak things lie in, or a dry powder. */
-export type Application = 'film' | 'paste' | 'soak' | 'dry';
+export const APPLICATIONS = ['film', 'paste', 'soak', 'dry'] as const;
+export type Application = (typeof APPLICATIONS)[number];
 
 const SOAK = /\b(?:soak|bag|bath|bowl|kettle)\b/i;
 /** More undissolved solid than this share of the mass is a paste. */

@@ -4,22 +4,26 @@ import { PASTE_MM } from './application';
 import { SPRAY_FILM_ML_PER_M2 } from './drying';
 import type { Way } from './ways';
 
+export const GUIDE_STEP_KEYS = [
+  'clear',
+  'first',
+  'make',
+  'steam',
+  'spot-test',
+  'apply',
+  'dwell',
+  'agitate',
+  'lift-off',
+  'rinse',
+  'dry',
+  'inspect',
+  'step-up',
+] as const;
+export type GuideStepKey = (typeof GUIDE_STEP_KEYS)[number];
+
 /** One step of a guide. */
 export interface GuideStep {
-  readonly key:
-    | 'clear'
-    | 'first'
-    | 'make'
-    | 'steam'
-    | 'spot-test'
-    | 'apply'
-    | 'dwell'
-    | 'agitate'
-    | 'lift-off'
-    | 'rinse'
-    | 'dry'
-    | 'inspect'
-    | 'step-up';
+  readonly key: GuideStepKey;
   readonly text: string;
   /** Minutes it takes where it is a wait; null for what is done at once. */
   readonly minutes: number | null;

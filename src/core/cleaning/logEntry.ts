@@ -14,7 +14,8 @@ export interface Rating {
 export const NO_RATING: Rating = { touch: null, look: null, smell: null, effort: null };
 
 /** What came of it. */
-export type LogOutcome = 'done' | 'repeat' | 'step-up' | 'stopped';
+export const LOG_OUTCOMES = ['done', 'repeat', 'step-up', 'stopped'] as const;
+export type LogOutcome = (typeof LOG_OUTCOMES)[number];
 
 /** What was used: a formula as it was that day, or a bought product. */
 export type Used =

@@ -1,8 +1,10 @@
 /** What is waited for. All run by the same means: a stored start, and what follows from it. */
-export type TimerKind = 'dwell' | 'soak' | 'steam' | 'spot-test' | 'infusion' | 'own';
+export const TIMER_KINDS = ['dwell', 'soak', 'steam', 'spot-test', 'infusion', 'own'] as const;
+export type TimerKind = (typeof TIMER_KINDS)[number];
 
 /** Why a wait was ended. */
-export type EndReason = 'done' | 'looks-done' | 'reacts' | 'dried-out' | 'no-time';
+export const END_REASONS = ['done', 'looks-done', 'reacts', 'dried-out', 'no-time'] as const;
+export type EndReason = (typeof END_REASONS)[number];
 
 /** A wait. Everything about it follows from instants in UTC: it does not know how often the page was open. */
 export interface Timer {

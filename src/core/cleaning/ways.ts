@@ -16,9 +16,8 @@ import { effectOf, mechanisms, type ActingMechanism } from './mechanisms';
 import { meantFor } from './meantFor';
 
 /** Where a way comes from: a bottle on the shelf, what the cupboard can make, or with one thing bought. */
-export type SupplySource = 'shelf' | 'cupboard' | 'one-missing' | 'more-missing';
-
-const FROM_ORDER: readonly SupplySource[] = ['shelf', 'cupboard', 'one-missing', 'more-missing'];
+export const SUPPLY_SOURCES = ['shelf', 'cupboard', 'one-missing', 'more-missing'] as const;
+export type SupplySource = (typeof SUPPLY_SOURCES)[number];
 
 /** What there is to clean with. */
 export interface Supplies {
@@ -131,7 +130,7 @@ const order = (a: Way, b: Way): number =>
   a.effort - b.effort ||
   a.cautions.length - b.cautions.length ||
   a.dwell.bestMinutes - b.dwell.bestMinutes ||
-  FROM_ORDER.indexOf(a.candidate.from) - FROM_ORDER.indexOf(b.candidate.from) ||
+  SUPPLY_SOURCES.indexOf(a.candidate.from) - SUPPLY_SOURCES.indexOf(b.candidate.from) ||
   b.effect - a.effect;
 
 /** Wetting it again more often than this is work of its own. */

@@ -1,22 +1,24 @@
 import Joi from 'joi';
 import { HOUSEHOLD_MEMBERS, type HouseholdMember } from '../catalogue/household';
 import type { AdvicePreferences } from '../catalogue/disputedAdvice';
-import type { Vessel } from '../catalogue/vessels';
-import { VESSEL_SHAPES } from '../catalogue/vessels';
+import { VESSEL_MATERIALS, VESSEL_SHAPES, type Vessel } from '../catalogue/vessels';
 import type { HomeSurface, Room } from '../cleaning/homeSurface';
 import type { Job } from '../cleaning/job';
 import type { LogEntry } from '../cleaning/logEntry';
 import type { Timer } from '../cleaning/timer';
 import type { Formula } from '../formula/formula';
-import { formulaSchema, strengthSchema } from '../formula/schema';
-import type { Batch } from '../shelf-life/batch';
+import { formulaSchema, idSchema as id, strengthSchema } from '../formula/schema';
+import { boolean, listOf, number, objectOf, oneOf, orNull, text } from '../formula/typedSchema';
+import { BATCH_STATES, type Batch } from '../shelf-life/batch';
+import type { LabelContent } from '../shelf-life/label';
 import type { PantryItem } from '../shelf-life/pantry';
+import type { ShelfLife } from '../shelf-life/shelfLife';
 import { DEFAULT_DROPS_PER_ML, DROPS_PER_ML_RANGE } from '../quantity/drops';
+import type { PouredScale, ProfilePoint } from '../quantity/fillMarks';
 import { TOOL_IDS, type ToolId } from '../quantity/tools';
 import { MEASURE_SYSTEMS, type MeasureSystem } from '../quantity/units';
 import {
   homeSurfaceSchema,
-  id,
   isoDate,
   jobSchema,
   logEntrySchema,
@@ -107,13 +109,17 @@ export const EMPTY_HOME: Home = {
   settings: DEFAULT_SETTINGS,
 };
 
-const words = Joi.string().allow('').max(300);
+const words = text().allow('').max(300);
 
 const RISING = {
   'any.rising': '{{#label}} must rise from mark to mark: from the base upwards, each higher than the last.',
 };
-const height = Joi.number().min(0).max(2000);
-const ring = Joi.object({ heightMM: height.required(), diameterMM: Joi.number().greater(0).max(2000).required() });
+const height = number().min(0).max(2000);
+const ring = objectOf<ProfilePoint>({ heightMM: height, diameterMM: number().greater(0).max(2000) });
+const pouredMark = objectOf<PouredScale[number]>({
+  volumeML: number().greater(0).max(100_000),
+  heightMM: height.greater(0),
+});
 
 /** A list whose values rise strictly by one of their fields. */
 const rising =
@@ -123,151 +129,133 @@ const rising =
       ? list
       : helpers.error('any.rising');
 
-export const vesselSchema = Joi.object({
-  id: id.required(),
-  name: Joi.string().trim().min(1).max(60).required(),
-  shape: Joi.string()
-    .valid(...VESSEL_SHAPES.map((s) => s.id))
-    .required(),
-  capacityML: Joi.number().min(10).max(100_000).required().messages({
-    'number.base': 'Give the bottle’s size in mL, as a number from 10 to 100 000.',
-    'number.min': 'A bottle holds at least 10 mL. Give its size in mL, from 10 to 100 000.',
-    'number.max': 'That is more than a tub: at most 100 000 mL.',
-  }),
-  material: Joi.string()
-    .valid('glass', 'pet', 'hdpe', 'ldpe', 'polystyrene', 'pvc', 'aluminium', 'tin', 'steel', 'ceramic', 'unknown')
-    .required(),
-  opaque: Joi.boolean().required(),
-  heldFood: Joi.boolean(),
-  profile: Joi.array().items(ring).min(2).max(40).custom(rising('heightMM')).messages(RISING),
-  poured: Joi.array()
-    .items(
-      Joi.object({ volumeML: Joi.number().greater(0).max(100_000).required(), heightMM: height.greater(0).required() }),
-    )
-    .min(2)
-    .max(40)
-    .custom(rising('heightMM'))
-    .custom(rising('volumeML'))
-    .messages(RISING),
+export const vesselSchema = objectOf<Vessel>(
+  {
+    id,
+    name: text().trim().min(1).max(60),
+    shape: oneOf(VESSEL_SHAPES.map((s) => s.id)),
+    capacityML: number().min(10).max(100_000).messages({
+      'number.base': 'Give the bottle’s size in mL, as a number from 10 to 100 000.',
+      'number.min': 'A bottle holds at least 10 mL. Give its size in mL, from 10 to 100 000.',
+      'number.max': 'That is more than a tub: at most 100 000 mL.',
+    }),
+    material: oneOf(VESSEL_MATERIALS),
+    opaque: boolean(),
+  },
+  {
+    heldFood: boolean(),
+    profile: listOf(ring).min(2).max(40).custom(rising('heightMM')).messages(RISING),
+    poured: listOf(pouredMark).min(2).max(40).custom(rising('heightMM')).custom(rising('volumeML')).messages(RISING),
+  },
+);
+
+const packUnit = oneOf(['mL', 'g']);
+
+export const pantryItemSchema = objectOf<PantryItem>(
+  {
+    id: text()
+      .pattern(/^[a-z0-9-]+$/)
+      .max(80),
+    left: orNull(objectOf<NonNullable<PantryItem['left']>>({ value: number().min(0).max(1_000_000), unit: packUnit })),
+    pack: orNull(
+      objectOf<NonNullable<PantryItem['pack']>>({
+        price: number().min(0).max(1_000_000),
+        value: number().greater(0).max(1_000_000),
+        unit: packUnit,
+      }).messages({ 'number.greater': 'A pack holds more than nothing: give its size in mL or g.' }),
+    ),
+  },
+  { strength: strengthSchema },
+);
+
+const shelfLife = objectOf<ShelfLife>({
+  lowDays: number().min(0).max(10_000),
+  highDays: number().min(Joi.ref('lowDays')).max(10_000),
+  reason: words,
 });
 
-const pantryMeasure = {
-  value: Joi.number().min(0).max(1_000_000).required(),
-  unit: Joi.string().valid('mL', 'g').required(),
-};
-
-export const pantryItemSchema = Joi.object({
-  id: Joi.string()
-    .pattern(/^[a-z0-9-]+$/)
-    .max(80)
-    .required(),
-  left: Joi.object(pantryMeasure).allow(null).required(),
-  pack: Joi.object({
-    price: Joi.number().min(0).max(1_000_000).required(),
-    value: Joi.number().greater(0).max(1_000_000).required(),
-    unit: Joi.string().valid('mL', 'g').required(),
-  })
-    .allow(null)
-    .required()
-    .messages({ 'number.greater': 'A pack holds more than nothing: give its size in mL or g.' }),
-  strength: strengthSchema,
+const labelStrength = objectOf<LabelContent['strengths'][number]>({
+  of: text().max(40),
+  percent: number().min(0).max(100),
+  basis: oneOf(['w/v', 'v/v']),
 });
 
-const shelfLifeSchema = Joi.object({
-  lowDays: Joi.number().min(0).max(10_000).required(),
-  highDays: Joi.number().min(Joi.ref('lowDays')).max(10_000).required(),
-  reason: words.required(),
-});
+const label = objectOf<LabelContent>(
+  {
+    name: words,
+    purpose: words,
+    never: words,
+    contents: listOf(text().max(120)).max(60),
+    strengths: listOf(labelStrength),
+    cautions: listOf(text().max(500)).max(40),
+    keeps: shelfLife,
+    shake: boolean(),
+  },
+  {
+    storage: listOf(text().max(200)).max(10),
+    how: text().allow('').max(300),
+    dwell: text().allow('').max(200),
+    neverMeets: listOf(text().max(80)).max(10),
+  },
+);
 
-const labelSchema = Joi.object({
-  name: words.required(),
-  purpose: words.required(),
-  never: words.required(),
-  contents: Joi.array().items(Joi.string().max(120)).max(60).required(),
-  strengths: Joi.array()
-    .items(
-      Joi.object({
-        of: Joi.string().max(40).required(),
-        percent: Joi.number().min(0).max(100).required(),
-        basis: Joi.string().valid('w/v', 'v/v').required(),
-      }),
-    )
-    .required(),
-  cautions: Joi.array().items(Joi.string().max(500)).max(40).required(),
-  keeps: shelfLifeSchema.required(),
-  storage: Joi.array().items(Joi.string().max(200)).max(10),
-  shake: Joi.boolean().required(),
-  how: Joi.string().allow('').max(300),
-  dwell: Joi.string().allow('').max(200),
-  neverMeets: Joi.array().items(Joi.string().max(80)).max(10),
-});
-
-export const batchSchema = Joi.object({
-  id: id.required(),
-  formula: formulaSchema.required(),
-  vessel: vesselSchema.required(),
-  label: labelSchema.required(),
-  volumeML: Joi.number().greater(0).max(100_000).required(),
-  madeAt: isoDate.required(),
-  state: Joi.string().valid('kept', 'emptied', 'discarded').required(),
-  endedAt: isoDate.allow(null).required(),
+export const batchSchema = objectOf<Batch>({
+  id,
+  formula: formulaSchema,
+  vessel: vesselSchema,
+  label,
+  volumeML: number().greater(0).max(100_000),
+  madeAt: isoDate,
+  state: oneOf(BATCH_STATES),
+  endedAt: orNull(isoDate),
 });
 
 const NUMBER_WORDS =
   'Give the number as you would dial it: digits, spaces, + ( ) and -, at most 30; or leave it empty.';
-const dialled = Joi.string()
+const dialled = text()
   .allow('')
   .max(30)
   .pattern(/^[+\d][\d ()+./-]*$/)
   .messages({ 'string.pattern.base': NUMBER_WORDS, 'string.max': NUMBER_WORDS });
 
-export const settingsSchema = Joi.object({
-  units: Joi.string().valid('metric', 'us').required(),
-  cup: Joi.string()
-    .valid(...MEASURE_SYSTEMS)
-    .required(),
-  tools: Joi.array()
-    .items(Joi.string().valid(...TOOL_IDS))
-    .unique()
-    .required(),
-  dropsPerML: Joi.number()
-    .min(DROPS_PER_ML_RANGE.low)
-    .max(DROPS_PER_ML_RANGE.high)
-    .required()
-    .messages({
-      'number.base': 'Give drops per mL as a number, for example 20.',
-      'number.min': `Droppers give ${DROPS_PER_ML_RANGE.low} to ${DROPS_PER_ML_RANGE.high} drops per mL.`,
-      'number.max': `Droppers give ${DROPS_PER_ML_RANGE.low} to ${DROPS_PER_ML_RANGE.high} drops per mL.`,
-    }),
-  lives: Joi.array()
-    .items(Joi.string().valid(...HOUSEHOLD_MEMBERS))
-    .unique()
-    .required(),
-  hardnessMgPerL: Joi.number().min(HARDNESS_RANGE.low).max(HARDNESS_RANGE.high).allow(null).required(),
-  roomC: Joi.number().min(ROOM_C_RANGE.low).max(ROOM_C_RANGE.high).required(),
-  humidityPercent: Joi.number().min(HUMIDITY_RANGE.low).max(HUMIDITY_RANGE.high).required(),
-  schools: advicePreferencesSchema.required(),
-  currency: Joi.string().trim().min(1).max(4).required().messages({
+const within = (range: { readonly low: number; readonly high: number }) => number().min(range.low).max(range.high);
+const DROPPERS = `Droppers give ${DROPS_PER_ML_RANGE.low} to ${DROPS_PER_ML_RANGE.high} drops per mL.`;
+
+export const settingsSchema = objectOf<Settings>({
+  units: oneOf(['metric', 'us']),
+  cup: oneOf(MEASURE_SYSTEMS),
+  tools: listOf(oneOf(TOOL_IDS)).unique(),
+  dropsPerML: within(DROPS_PER_ML_RANGE).messages({
+    'number.base': 'Give drops per mL as a number, for example 20.',
+    'number.min': DROPPERS,
+    'number.max': DROPPERS,
+  }),
+  lives: listOf(oneOf(HOUSEHOLD_MEMBERS)).unique(),
+  hardnessMgPerL: orNull(within(HARDNESS_RANGE)),
+  roomC: within(ROOM_C_RANGE),
+  humidityPercent: within(HUMIDITY_RANGE),
+  schools: advicePreferencesSchema,
+  currency: text().trim().min(1).max(4).messages({
     'string.empty': 'Give the sign of your money, 1 to 4 letters: £, €, kr.',
     'string.max': 'The sign of your money has at most 4 letters: £, €, kr.',
   }),
-  emergencyNumber: dialled.required(),
-  poisonNumber: dialled.required(),
-  sound: Joi.boolean().required(),
-  vibration: Joi.boolean().required(),
-  notifications: Joi.boolean().required(),
-  awake: Joi.boolean().required(),
+  emergencyNumber: dialled,
+  poisonNumber: dialled,
+  sound: boolean(),
+  vibration: boolean(),
+  notifications: boolean(),
+  awake: boolean(),
 });
 
-export const homeSchema = Joi.object({
-  formulas: Joi.array().items(formulaSchema).unique('id').required(),
-  vessels: Joi.array().items(vesselSchema).unique('id').required(),
-  batches: Joi.array().items(batchSchema).unique('id').required(),
-  pantry: Joi.array().items(pantryItemSchema).unique('id').required(),
-  rooms: Joi.array().items(roomSchema).unique('id').required(),
-  surfaces: Joi.array().items(homeSurfaceSchema).unique('id').required(),
-  timers: Joi.array().items(timerSchema).unique('id').required(),
-  jobs: Joi.array().items(jobSchema).unique('id').required(),
-  log: Joi.array().items(logEntrySchema).unique('id').required(),
-  settings: settingsSchema.required(),
+export const homeSchema = objectOf<Home>({
+  formulas: listOf(formulaSchema).unique('id'),
+  vessels: listOf(vesselSchema).unique('id'),
+  batches: listOf(batchSchema).unique('id'),
+  pantry: listOf(pantryItemSchema).unique('id'),
+  rooms: listOf(roomSchema).unique('id'),
+  surfaces: listOf(homeSurfaceSchema).unique('id'),
+  timers: listOf(timerSchema).unique('id'),
+  jobs: listOf(jobSchema).unique('id'),
+  log: listOf(logEntrySchema).unique('id'),
+  settings: settingsSchema,
 });

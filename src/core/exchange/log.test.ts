@@ -184,7 +184,7 @@ describe('what an entry may hold', () => {
     [{ surface: { id: null, name: '', material: null } }, /surface/i],
     [{ outcome: 'gone' }, /outcome/],
   ])('%j is refused', (change, message) => {
-    const result = validate<LogEntry>(logEntrySchema, { ...entry(), ...change });
+    const result = validate(logEntrySchema, { ...entry(), ...change });
     expect(result.ok ? '' : result.problems.map((p) => p.where + p.message).join(' ')).toMatch(message);
   });
 });

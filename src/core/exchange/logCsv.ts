@@ -197,7 +197,7 @@ export function readLogCsv(csv: string, newId: () => string): Result<LogEntry[]>
     const where = `line ${i + 2}`;
     if (ids.has(id)) no(where, `The id ${id} stands in two lines. Each line wants one of its own, or none.`);
     ids.add(id);
-    const entry = validate<LogEntry>(logEntrySchema, entryOf(cell, id, place.has('material')));
+    const entry = validate(logEntrySchema, entryOf(cell, id, place.has('material')));
     if (entry.ok) entries.push(entry.value);
     else problems.push(...entry.problems.map((p) => ({ where, message: p.message })));
   });

@@ -3,6 +3,9 @@ import type { Amount, PercentBasis } from '../quantity/amount';
 import type { FormulaKind, UseForm } from './use';
 import type { MeasureSystem } from '../quantity/units';
 
+/** What an ingredient of the person's own may be. */
+export const OWN_INGREDIENT_FORMS = ['liquid', 'powder', 'oil'] as const;
+
 /** Which ingredient a line means: one of the catalogue, one of the person's own, or one not known. */
 export type IngredientRef =
   | { readonly kind: 'known'; readonly id: string }
@@ -10,7 +13,7 @@ export type IngredientRef =
       readonly kind: 'own';
       readonly id: string;
       readonly name: string;
-      readonly form: 'liquid' | 'powder' | 'oil';
+      readonly form: (typeof OWN_INGREDIENT_FORMS)[number];
       readonly densityGPerML: number;
       readonly contents: readonly Content[];
     }
@@ -35,7 +38,8 @@ export interface Line {
 }
 
 /** Where a mixture lives: kept in a closed bottle, or made, used open and poured away. */
-export type FormulaUse = 'stored' | 'fresh';
+export const FORMULA_USES = ['stored', 'fresh'] as const;
+export type FormulaUse = (typeof FORMULA_USES)[number];
 
 /** A formula: what goes in, for what, and whose cup it means. */
 export interface Formula {

@@ -1,27 +1,5 @@
 /** How a mixture gets to where it works. */
-export type UseForm =
-  | 'dry'
-  | 'cloth'
-  | 'spray'
-  | 'bucket'
-  | 'paste'
-  | 'strew'
-  | 'absorb'
-  | 'blot'
-  | 'soak'
-  | 'fill'
-  | 'bag'
-  | 'steam'
-  | 'machine'
-  | 'pour'
-  | 'foil'
-  | 'heat'
-  | 'cold'
-  | 'hand'
-  | 'air'
-  | 'pieces';
-
-export const USE_FORMS: readonly UseForm[] = [
+export const USE_FORMS = [
   'dry',
   'cloth',
   'spray',
@@ -42,19 +20,12 @@ export const USE_FORMS: readonly UseForm[] = [
   'hand',
   'air',
   'pieces',
-];
+] as const;
+export type UseForm = (typeof USE_FORMS)[number];
 
 /** What kind of thing a formula makes: it sets how much oil it may hold, and whether skin meets it. */
-export type FormulaKind = 'surface' | 'hand-soap' | 'room-spray' | 'reeds' | 'dry-powder' | 'bowl';
-
-export const FORMULA_KINDS: readonly FormulaKind[] = [
-  'surface',
-  'hand-soap',
-  'room-spray',
-  'reeds',
-  'dry-powder',
-  'bowl',
-];
+export const FORMULA_KINDS = ['surface', 'hand-soap', 'room-spray', 'reeds', 'dry-powder', 'bowl'] as const;
+export type FormulaKind = (typeof FORMULA_KINDS)[number];
 
 const SPRAY = /\b(?:spray|spritz|mist|sprayed|sprayer|trigger|freshener)\b/;
 

@@ -4,7 +4,8 @@ import type { MassUnit, MeasureSystem, VolumeUnit } from './units';
 import { unitML } from './units';
 
 /** What a percentage is of: mass of mass, mass (g) in volume (100 mL), volume of volume. */
-export type PercentBasis = 'w/w' | 'w/v' | 'v/v';
+export const PERCENT_BASES = ['w/w', 'w/v', 'v/v'] as const;
+export type PercentBasis = (typeof PERCENT_BASES)[number];
 
 interface VagueRow {
   readonly word: string;

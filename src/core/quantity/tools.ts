@@ -13,9 +13,8 @@ export type Tool =
   | { readonly kind: 'scale'; readonly id: string; readonly name: string; readonly stepG: number };
 
 /** The tools a person may tick as their own, by id. */
-export type ToolId = 'cups' | 'spoons' | 'jug' | 'syringe' | 'scale';
-
-export const TOOL_IDS: readonly ToolId[] = ['cups', 'spoons', 'jug', 'syringe', 'scale'];
+export const TOOL_IDS = ['cups', 'spoons', 'jug', 'syringe', 'scale'] as const;
+export type ToolId = (typeof TOOL_IDS)[number];
 
 const CUP_SHARES = [
   { share: 1, name: '1 cup' },

@@ -9,9 +9,8 @@
  */
 
 /** Whose cup and spoon a formula means. It belongs to the formula, not to the reader. */
-export type MeasureSystem = 'us' | 'us-label' | 'metric' | 'imperial' | 'australian';
-
-export const MEASURE_SYSTEMS: readonly MeasureSystem[] = ['us', 'metric', 'imperial', 'australian', 'us-label'];
+export const MEASURE_SYSTEMS = ['us', 'metric', 'imperial', 'australian', 'us-label'] as const;
+export type MeasureSystem = (typeof MEASURE_SYSTEMS)[number];
 
 interface UnitRow {
   readonly unit: string;

@@ -3,7 +3,8 @@ import type { Vessel } from '../catalogue/vessels';
 import type { LabelContent } from './label';
 
 /** Where a batch is in its life. */
-export type BatchState = 'kept' | 'emptied' | 'discarded';
+export const BATCH_STATES = ['kept', 'emptied', 'discarded'] as const;
+export type BatchState = (typeof BATCH_STATES)[number];
 
 /** A labelled bottle that was made: its formula and label stay as they were on that day. */
 export interface Batch {

@@ -99,7 +99,7 @@ export function InspectPart({ job, part, timers, head }: Props) {
       notes: noted.notes.trim(),
       history: [],
     };
-    const good = validate<LogEntry>(logEntrySchema, entry);
+    const good = validate(logEntrySchema, entry);
     if (!good.ok) {
       setWrong(good.problems.map((p) => p.message).join(' '));
       return;

@@ -17,7 +17,7 @@ import {
   useNotice,
   useNow,
 } from '@/ui';
-import { END_REASONS } from './endReasons';
+import { END_REASON_CHOICES } from './endReasons';
 
 /** The screen does not go dark while something runs, if so wished. */
 function useAwake(wished: boolean): void {
@@ -122,7 +122,7 @@ export function WhyEarly({
   const [chosen] = useState<EndReason[]>([]);
   return (
     <Sheet title="Off already? Why?" open={open} onClose={onClose}>
-      <Choice label="Why it comes off" options={END_REASONS} chosen={chosen} onChoose={onReason} />
+      <Choice label="Why it comes off" options={END_REASON_CHOICES} chosen={chosen} onChoose={onReason} />
     </Sheet>
   );
 }

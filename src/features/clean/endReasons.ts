@@ -1,7 +1,7 @@
 import type { EndReason } from '@/core';
 
 /** Why a wait was ended, to choose from. */
-export const END_REASONS: readonly { readonly value: EndReason; readonly label: string }[] = [
+export const END_REASON_CHOICES: readonly { readonly value: EndReason; readonly label: string }[] = [
   { value: 'looks-done', label: 'It looks done already' },
   { value: 'reacts', label: 'The surface reacts' },
   { value: 'dried-out', label: 'It dried out' },
@@ -9,4 +9,4 @@ export const END_REASONS: readonly { readonly value: EndReason; readonly label: 
 ];
 
 export const reasonWords = (reason: EndReason): string =>
-  END_REASONS.find((r) => r.value === reason)?.label.toLowerCase() ?? '';
+  END_REASON_CHOICES.find((r) => r.value === reason)?.label.toLowerCase() ?? '';

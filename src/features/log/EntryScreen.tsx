@@ -233,7 +233,7 @@ function ChangeForm({
     strokes: typedNumberIn(strokes),
     notes: notes.trim(),
   };
-  const good = validate<LogEntry>(logEntrySchema, { ...entry, ...change });
+  const good = validate(logEntrySchema, { ...entry, ...change });
   const wrong = good.ok ? null : (good.problems[0]?.message ?? null);
   return (
     <Section>

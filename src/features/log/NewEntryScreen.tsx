@@ -117,7 +117,7 @@ export function NewEntryScreen() {
     if (!used || !surface) return;
     const at = new Date(Date.now() - AGO[when]).toISOString();
     const soil = SOILS.find((s) => s.id === surface.upkeep?.soilId);
-    const entry = validate<LogEntry>(logEntrySchema, {
+    const entry = validate(logEntrySchema, {
       id: newId(),
       at,
       room: { id: surface.roomId, name: room?.name ?? '' },

@@ -97,7 +97,7 @@ export function About({ surface, onPut, onMaterial }: Props) {
 }
 
 function wrongIn(surface: HomeSurface): string | null {
-  const result = validate<HomeSurface>(homeSurfaceSchema, surface);
+  const result = validate(homeSurfaceSchema, surface);
   return result.ok ? null : (result.problems[0]?.message ?? null);
 }
 

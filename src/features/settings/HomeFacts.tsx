@@ -69,7 +69,7 @@ function NumberField({ settings, onPut, field, label, accepted, empty = false }:
   const change = (text: string): void => {
     setTyped(text);
     const value = text.trim() === '' && empty ? null : typedMeasureIn(text);
-    const ok = validate<Settings>(settingsSchema, { ...settings, [field]: value }).ok;
+    const ok = validate(settingsSchema, { ...settings, [field]: value }).ok;
     setError(ok ? null : accepted);
     if (ok) onPut({ [field]: value });
   };

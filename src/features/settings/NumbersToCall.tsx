@@ -29,14 +29,14 @@ function NumberToCall({
 }: Props & { readonly field: 'poisonNumber' | 'emergencyNumber'; readonly label: string }) {
   const [typed, setTyped] = useState<string | null>(null);
   const text = typed ?? settings[field];
-  const result = validate<Settings>(settingsSchema, { ...settings, [field]: text.trim() });
+  const result = validate(settingsSchema, { ...settings, [field]: text.trim() });
   return (
     <Field
       label={label}
       value={text}
       onChangeText={(next) => {
         setTyped(next);
-        if (validate<Settings>(settingsSchema, { ...settings, [field]: next.trim() }).ok)
+        if (validate(settingsSchema, { ...settings, [field]: next.trim() }).ok)
           onPut({ [field]: next.trim() });
       }}
       inputMode="tel"

@@ -79,7 +79,7 @@ function Drops({ settings, onPut }: { settings: Settings; onPut: (change: Partia
   const change = (text: string): void => {
     setTyped(text);
     const dropsPerML = typedMeasureIn(text);
-    const result = validate<Settings>(settingsSchema, { ...settings, dropsPerML });
+    const result = validate(settingsSchema, { ...settings, dropsPerML });
     setError(
       result.ok
         ? null
@@ -108,14 +108,14 @@ function Drops({ settings, onPut }: { settings: Settings; onPut: (change: Partia
 function Money({ settings, onPut }: { settings: Settings; onPut: (change: Partial<Settings>) => void }) {
   const [typed, setTyped] = useState<string | null>(null);
   const text = typed ?? settings.currency;
-  const result = validate<Settings>(settingsSchema, { ...settings, currency: text });
+  const result = validate(settingsSchema, { ...settings, currency: text });
   return (
     <Field
       label="The sign of my money"
       value={text}
       onChangeText={(next) => {
         setTyped(next);
-        if (validate<Settings>(settingsSchema, { ...settings, currency: next }).ok) onPut({ currency: next });
+        if (validate(settingsSchema, { ...settings, currency: next }).ok) onPut({ currency: next });
       }}
       error={result.ok ? null : 'Give 1 to 4 letters: £, €, kr.'}
       maxLength={8}

@@ -125,7 +125,7 @@ function ItemSheet({ item, currency, onClose, onKeep, onRemove }: SheetProps) {
   const [left, setLeft] = useState(item.left ? String(item.left.value) : '');
   const [price, setPrice] = useState(item.pack ? String(item.pack.price) : '');
   const [size, setSize] = useState(item.pack ? String(item.pack.value) : '');
-  const made = validate<PantryItem>(pantryItemSchema, {
+  const made = validate(pantryItemSchema, {
     ...item,
     left: left.trim() === '' ? null : { value: typedMeasureIn(left), unit },
     pack:

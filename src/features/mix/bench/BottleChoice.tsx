@@ -46,7 +46,7 @@ export function vesselOf(
   };
   if (Number.isNaN(capacityML))
     return { problem: 'Give the size as a number in mL, for example 375. Litres with an L: 0.5 L.' };
-  const result = validate<Vessel>(vesselSchema, vessel);
+  const result = validate(vesselSchema, vessel);
   return result.ok
     ? { vessel: result.value, isNew: true }
     : { problem: result.problems[0]?.message ?? 'Give a size from 10 to 100 000 mL.' };

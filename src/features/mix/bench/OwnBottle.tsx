@@ -108,7 +108,7 @@ export function OwnBottle({ open, onClose, onSaved }: Props) {
     })();
     if (tried === null) return { vessel: null, problem: null };
     if (typeof tried === 'string') return { vessel: null, problem: tried };
-    const result = validate<Vessel>(vesselSchema, tried);
+    const result = validate(vesselSchema, tried);
     return result.ok
       ? { vessel: result.value, problem: null }
       : { vessel: null, problem: result.problems[0]?.message ?? 'Give a size from 10 to 100 000 mL.' };

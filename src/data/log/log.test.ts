@@ -1,10 +1,10 @@
 import { startTimer, markNotified, type LogEntry } from '@/core';
 import { entryOf } from '@/testing/entry';
 import { MemoryStorage } from '@/testing/memoryStorage';
-import type { ChangeChannel } from './channel';
-import { demoHome } from './demo/demoHome';
-import { createLock } from './lock';
-import { Store } from './store';
+import type { ChangeChannel } from '../channel';
+import { demoHome } from '../demo/demoHome';
+import { createLock } from '../lock';
+import { Store } from '../store';
 
 const silent: ChangeChannel = { publish: () => undefined, onChange: () => () => undefined };
 const storeOn = (storage: MemoryStorage): Store => new Store({ storage, lock: createLock('log'), channel: silent });

@@ -1,4 +1,4 @@
-import { validate, logEntrySchema, monthOf, type LogEntry } from '../core';
+import { validate, logEntrySchema, monthOf, type LogEntry } from '../../core';
 
 /**
  * The log is kept by months, one key each: years of it open at once, since the newest month is read first,
@@ -26,7 +26,7 @@ export function readPage(raw: string): LogPage {
   const entries: LogEntry[] = [];
   const bad: { reason: string; raw: string }[] = [];
   for (const value of list as unknown[]) {
-    const entry = validate<LogEntry>(logEntrySchema, value);
+    const entry = validate(logEntrySchema, value);
     if (entry.ok) entries.push(entry.value);
     else bad.push({ reason: entry.problems.map((p) => p.message).join(' '), raw: JSON.stringify(value) });
   }

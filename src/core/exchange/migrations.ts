@@ -1,0 +1,84 @@
+import { impliedByWords } from '../formula/use';
+import { LIST_IN_HOME, type RecordKind } from './collections';
+import { DEFAULT_SETTINGS, type Home } from './home';
+
+/** A change of one record. It takes anything: what it cannot change it gives back, for the schema to refuse. */
+type RecordChange = (value: unknown) => unknown;
+
+/** The step from one version to the next: one list for records in storage and for files. */
+export interface Migration {
+  readonly from: number;
+  /** What changed in single records, by their kind; kinds that stayed as they were are left out. */
+  readonly records?: Partial<Readonly<Record<RecordKind, RecordChange>>>;
+  /** Lists that a home has from the next version on. */
+  readonly newLists?: readonly (keyof Home)[];
+}
+
+const isObject = (value: unknown): value is Readonly<Record<string, unknown>> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+
+const withDefaults: RecordChange = (settings) => (isObject(settings) ? { ...DEFAULT_SETTINGS, ...settings } : settings);
+
+/** Until version 5 a formula's own words said how it is used and what kind of thing it makes. */
+const addUse: RecordChange = (formula) => {
+  if (!isObject(formula) || formula.form !== undefined || formula.kind !== undefined) return formula;
+  const { name, purpose, how } = formula;
+  const implied = impliedByWords([name, purpose, how].filter((w) => typeof w === 'string').join('\n'));
+  return {
+    ...formula,
+    ...(implied.form ? { form: implied.form } : {}),
+    ...(implied.kind === 'surface' ? {} : { kind: implied.kind }),
+  };
+};
+
+/** The same change in the formula that a batch holds. */
+const inBatch =
+  (change: RecordChange): RecordChange =>
+  (batch) =>
+    isObject(batch) && 'formula' in batch ? { ...batch, formula: change(batch.formula) } : batch;
+
+/** Every step there was, oldest first: see docs/formats.md, "Changing what is kept". */
+export const MIGRATIONS: readonly Migration[] = [
+  // Who lives in the home, its water and its air, the person's choices where advice differs.
+  { from: 1, records: { settings: withDefaults } },
+  // The pantry, and the sign of the person's money.
+  { from: 2, records: { settings: withDefaults }, newLists: ['pantry'] },
+  // Rooms, surfaces, waits, jobs and the log; numbers to call and how waits make themselves known.
+  { from: 3, records: { settings: withDefaults }, newLists: ['rooms', 'surfaces', 'timers', 'jobs', 'log'] },
+  // A formula's way of use and its kind.
+  { from: 4, records: { formula: addUse, batch: inBatch(addUse) } },
+];
+
+/** The newest form of records and files that this Biscuit writes and reads. */
+export const DATA_VERSION = 1 + MIGRATIONS.length;
+
+function stepsFrom(version: number, migrations: readonly Migration[]): readonly Migration[] {
+  const steps = migrations.filter((m) => m.from >= version);
+  if (steps.some((m, i) => m.from !== version + i)) throw new Error(`No migration from version ${version}`);
+  return steps;
+}
+
+/**
+ * One record of an older version in the form of this one.
+ * @param from the version it was written by, 1 to DATA_VERSION
+ * @throws if a step is missing: our own mistake
+ */
+export const migrateRecord = (
+  kind: RecordKind,
+  value: unknown,
+  from: number,
+  migrations: readonly Migration[] = MIGRATIONS,
+): unknown => stepsFrom(from, migrations).reduce((now, { records }) => records?.[kind]?.(now) ?? now, value);
+
+/** A whole home of an older version in the form of this one: each list through the steps of its kind of record. */
+export function migrateHome(home: unknown, from: number, migrations: readonly Migration[] = MIGRATIONS): unknown {
+  if (!isObject(home)) return home;
+  const newLists = stepsFrom(from, migrations).flatMap((m) => m.newLists ?? []);
+  const whole: Record<string, unknown> = { ...Object.fromEntries(newLists.map((list) => [list, []])), ...home };
+  for (const [kind, list] of Object.entries(LIST_IN_HOME) as [RecordKind, string][]) {
+    const records = whole[list];
+    if (Array.isArray(records)) whole[list] = records.map((r) => migrateRecord(kind, r, from, migrations));
+  }
+  if ('settings' in whole) whole.settings = migrateRecord('settings', whole.settings, from, migrations);
+  return whole;
+}

@@ -1,0 +1,81 @@
+import Joi from 'joi';
+
+/**
+ * Joi schemas tied to the types they check. A field, a choice, a kind, a null that stands in the type alone,
+ * or in the schema alone, does not compile: forgotten in the schema it would set every new record aside.
+ */
+
+declare const CHECKS: unique symbol;
+
+/** Carries the type that a schema checks, exactly: neither a wider nor a narrower one will do. */
+interface Checks<T> {
+  readonly [CHECKS]: (value: T) => T;
+}
+
+/** A schema of values of type T. */
+export type Schema<T> = Joi.Schema & Checks<T>;
+
+const typed = <T, S extends Joi.Schema>(schema: S): S & Checks<T> => schema as S & Checks<T>;
+
+export const text = () => typed<string, Joi.StringSchema>(Joi.string());
+export const number = () => typed<number, Joi.NumberSchema>(Joi.number());
+export const boolean = () => typed<boolean, Joi.BooleanSchema>(Joi.boolean());
+
+/** One of a few words: all that the type has, and no other. */
+export const oneOf = <const T extends string>(choices: readonly T[]) =>
+  typed<T, Joi.StringSchema>(Joi.string().valid(...choices));
+
+/** The same, or null. */
+export const orNull = <T>(schema: Schema<T>): Schema<T | null> => typed<T | null, Joi.Schema>(schema.allow(null));
+
+/** A list of values. */
+export const listOf = <T>(entry: Schema<T>) => typed<readonly T[], Joi.ArraySchema>(Joi.array().items(entry));
+
+/** Any object: what is in it is not ours to say. */
+export const anyObject = () => typed<Readonly<Record<string, unknown>>, Joi.ObjectSchema>(Joi.object());
+
+type OptionalKeys<T> = { [K in keyof T]-?: object extends Pick<T, K> ? K : never }[keyof T];
+type Fields<T> = { readonly [K in keyof T]: Schema<T[K]> };
+type RequiredFields<T> = Fields<Omit<T, OptionalKeys<T>>>;
+type OptionalFields<T> = Fields<Required<Pick<T, OptionalKeys<T>>>>;
+/** The fields that may be left out are named only where the type has some. */
+type OptionalPart<T> = [OptionalKeys<T>] extends [never] ? readonly [] : readonly [optional: OptionalFields<T>];
+
+const allRequired = (fields: Readonly<Record<string, Joi.Schema>>): Record<string, Joi.Schema> =>
+  Object.fromEntries(Object.entries(fields).map(([key, schema]) => [key, schema.required()]));
+
+const fieldsOf = (required: object, optional: object = {}): Record<string, Joi.Schema> => ({
+  ...allRequired(required as Record<string, Joi.Schema>),
+  ...(optional as Record<string, Joi.Schema>),
+});
+
+/**
+ * An object with exactly the fields of T.
+ * @param required what must be there
+ * @param optional what may be left out, where the type says so
+ */
+export const objectOf = <T extends object>(required: RequiredFields<T>, ...[optional]: OptionalPart<T>) =>
+  typed<T, Joi.ObjectSchema>(Joi.object(fieldsOf(required, optional)));
+
+/** An object whose fields are the rows of a table, each of which may be left out. */
+export const partialOf = <T extends object>(rows: readonly (readonly [keyof T & string, Joi.Schema])[]) =>
+  typed<T, Joi.ObjectSchema>(Joi.object(Object.fromEntries(rows)));
+
+type OfKind<T, K> = T extends { readonly kind: infer Kind } ? (K extends Kind ? Omit<T, 'kind'> : never) : never;
+type Kinds<T extends { readonly kind: string }> = { readonly [K in T['kind']]: Fields<Required<OfKind<T, K>>> };
+
+/** A union told apart by its `kind`, each kind with exactly its own fields. */
+export function unionOf<T extends { readonly kind: string }>(kinds: Kinds<T>): Schema<T> {
+  const names = Object.keys(kinds);
+  return typed<T, Joi.Schema>(
+    Joi.object({ kind: Joi.string().required() }).when('.kind', {
+      switch: Object.entries(kinds).map(([kind, fields]) => ({
+        is: kind,
+        then: Joi.object(fieldsOf(fields as object)),
+      })),
+      otherwise: Joi.forbidden().messages({
+        'any.unknown': `{{#label}} has a kind that is not known. Accepted: ${names.join(', ')}.`,
+      }),
+    }),
+  );
+}

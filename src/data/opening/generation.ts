@@ -1,0 +1,50 @@
+import { migrateRecord, type Home, type Migration, type RecordKind } from '../../core';
+import { keyOf, LISTS, recordsIn, type CollectionName, type Records } from '../collections';
+import { byMonth, writePage } from '../log/logPages';
+import { headEntries, versionOf, type Head } from './head';
+
+/** A whole home as the records of a generation, together with the head that names it. */
+export function generationOf(head: Head, home: Home): Record<string, string> {
+  const entries: Record<string, string> = headEntries(head);
+  const add = <N extends CollectionName>(name: N, values: readonly Records[N][]): void =>
+    values.forEach((value) => (entries[keyOf(head.generation, name, value)] = JSON.stringify(value)));
+  LISTS.forEach((name) => add(name, recordsIn(home, name)));
+  add('settings', [home.settings]);
+  for (const [month, page] of byMonth(home.log)) entries[`${head.generation}/log/${month}`] = writePage(page);
+  return entries;
+}
+
+/**
+ * The records of the next generation: every one through every step. One that is not JSON goes along unchanged,
+ * to be set aside when read.
+ * @param raws the records of the generation that `from` names, by key
+ * @throws if a step is missing or fails: our own mistake; then nothing is changed
+ */
+export function nextGeneration(
+  from: Head,
+  raws: Readonly<Record<string, string | null>>,
+  version: number,
+  migrations: readonly Migration[],
+): Record<string, string> {
+  const head: Head = { schema: version, generation: from.generation + 1, since: from.since ?? from.generation };
+  const entries = headEntries(head);
+  const prefix = `${from.generation}/`;
+  for (const [key, raw] of Object.entries(raws)) {
+    const rest = key.slice(prefix.length);
+    const kind = rest.split('/')[0] as RecordKind;
+    entries[`${head.generation}/${rest}`] = migrateRaw(kind, raw ?? '', versionOf(from), migrations);
+  }
+  return entries;
+}
+
+/** One record's text, or a page of the log's. */
+export function migrateRaw(kind: RecordKind, raw: string, from: number, migrations: readonly Migration[]): string {
+  let value: unknown;
+  try {
+    value = JSON.parse(raw);
+  } catch {
+    return raw;
+  }
+  const next = (one: unknown): unknown => migrateRecord(kind, one, from, migrations);
+  return JSON.stringify(Array.isArray(value) ? value.map(next) : next(value));
+}
