@@ -32,7 +32,7 @@ export const keyOf = <N extends CollectionName>(generation: number, name: N, val
 /** A record as read from storage, or what is wrong with it. */
 export function readRecord<N extends CollectionName>(name: N, raw: string): Result<Records[N]> {
   try {
-    return checkRecord(name, JSON.parse(raw)) as Result<Records[N]>;
+    return checkRecord(name, JSON.parse(raw));
   } catch {
     return { ok: false, problems: [{ where: 'record', message: 'It is not JSON.' }] };
   }

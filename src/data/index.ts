@@ -29,6 +29,7 @@ export {
   useSavePantryItem,
   useSaveSettings,
   useRemovePantryItem,
+  useRestoreQuarantined,
   useSaveVessel,
   useWriteHome,
 } from './mutations';
@@ -36,4 +37,5 @@ export { useDraft, type Draft } from './useDraft';
 export { fileNameOf, pickBytes, pickFile, saveFile } from './files';
 export type { LogSoFar } from './log/logReader';
 export type { Write } from './write';
+export { useWriteFailures } from './writeFailure';
 export { newId } from './newId';

@@ -16,36 +16,44 @@ import { COLLECTIONS, SETTINGS_ID, type Records } from './collections';
 import { useHome } from './HomeProvider';
 import type { Store } from './store';
 import { touchedBy, type FieldChange, type Write } from './write';
+import type { WriteFailure } from './writeFailure';
+
+const NOT_REMOVED: WriteFailure = { failed: 'Not removed' };
 
 /** A write, after which the named collections are read again. */
 function useWrite<V, R>(
   write: (store: Store, what: V) => Promise<R>,
   collections: readonly string[],
+  failure: WriteFailure,
 ): UseMutationResult<R, Error, V> {
   const { store } = useHome();
   const client = useQueryClient();
   return useMutation({
+    meta: { failure },
     mutationFn: (what: V) => write(store, what),
     onSuccess: () => Promise.all(collections.map((c) => client.invalidateQueries({ queryKey: [c] }))),
   });
 }
 
 /** Keeps formulas, all of them or none. */
-export const useSaveFormulas = () =>
+export const useSaveFormulas = (failure: WriteFailure = {}) =>
   useWrite(
     (store, values: readonly Formula[]) => store.put(values.map((value) => ({ collection: 'formula', value }))),
     ['formula'],
+    failure,
   );
 
 export const useSaveVessel = () =>
-  useWrite((store, value: Vessel) => store.put([{ collection: 'vessel', value }]), ['vessel']);
+  useWrite((store, value: Vessel) => store.put([{ collection: 'vessel', value }]), ['vessel'], {});
 
 export const useSavePantryItem = () =>
-  useWrite((store, value: PantryItem) => store.put([{ collection: 'pantry', value }]), ['pantry']);
+  useWrite((store, value: PantryItem) => store.put([{ collection: 'pantry', value }]), ['pantry'], {});
 
-export const useRemovePantryItem = () => useWrite((store, id: string) => store.remove('pantry', id), ['pantry']);
+export const useRemovePantryItem = () =>
+  useWrite((store, id: string) => store.remove('pantry', id), ['pantry'], NOT_REMOVED);
 
-export const useRemoveFormula = () => useWrite((store, id: string) => store.remove('formula', id), ['formula']);
+export const useRemoveFormula = () =>
+  useWrite((store, id: string) => store.remove('formula', id), ['formula'], NOT_REMOVED);
 
 /** Puts batches on the shelf; their bottle, if new, with them, in one transaction. */
 export const useMakeBatches = () =>
@@ -56,6 +64,7 @@ export const useMakeBatches = () =>
         ...(newVessel ? [{ collection: 'vessel' as const, value: newVessel }] : []),
       ]),
     ['batch', 'vessel'],
+    { kept: 'Nothing was lost.' },
   );
 
 /** Marks a batch as emptied, discarded, or kept again. */
@@ -64,6 +73,7 @@ export const useEndBatch = () =>
     (store, { id, state, at }: { id: string; state: BatchState; at: string }) =>
       store.update('batch', id, (now) => ({ ...now, state, endedAt: state === 'kept' ? null : at })),
     ['batch'],
+    {},
   );
 
 /**
@@ -73,10 +83,12 @@ export const useEndBatch = () =>
 function useWriteWithoutWaiting<V, R>(
   write: (store: Store, what: V) => Promise<R>,
   collectionsOf: (what: V) => Iterable<string>,
+  failure: WriteFailure,
 ): UseMutationResult<R, Error, V> {
   const { store } = useHome();
   const client = useQueryClient();
   return useMutation({
+    meta: { failure },
     mutationFn: (what: V) => write(store, what),
     onSuccess: (_, what) => {
       for (const name of collectionsOf(what)) void client.invalidateQueries({ queryKey: [name] });
@@ -85,7 +97,8 @@ function useWriteWithoutWaiting<V, R>(
 }
 
 /** Writes several things at one go: rooms with their surfaces, a job with its wait, an entry with both. */
-export const useWriteHome = () => useWriteWithoutWaiting((store, what: Write) => store.write(what), touchedBy);
+export const useWriteHome = (failure: WriteFailure = {}) =>
+  useWriteWithoutWaiting((store, what: Write) => store.write(what), touchedBy, failure);
 
 /** Changes settings, each by itself: they show at once, and are written behind. */
 export function useSaveSettings(): UseMutationResult<void, Error, Partial<Settings>> {
@@ -150,8 +163,24 @@ function useOptimisticUpdate<N extends 'timer' | 'job'>(
 
 /** Puts another home in place of everything; gives back what was there. */
 export const useReplaceHome = () =>
-  useWrite(async (store, home: Home) => {
-    const before = await store.home();
-    await store.replace(home);
-    return before;
-  }, COLLECTIONS);
+  useWrite(
+    async (store, home: Home) => {
+      const before = await store.home();
+      await store.replace(home);
+      return before;
+    },
+    COLLECTIONS,
+    { failed: 'Not replaced', kept: 'Nothing was changed.' },
+  );
+
+/** Puts back what was set aside and can be read by now. */
+export const useRestoreQuarantined = () =>
+  useWrite<undefined, { readonly restored: number }>(
+    async (store) => {
+      const before = (await store.quarantined()).length;
+      await store.restoreQuarantined();
+      return { restored: before - (await store.quarantined()).length };
+    },
+    [],
+    { failed: 'Not put back' },
+  );

@@ -15,7 +15,7 @@ export class MemoryStorage implements Storage {
   }
 
   setMany(entries: Record<string, string>): Promise<void> {
-    if (this.full) return Promise.reject(new Error('The disk is full'));
+    if (this.full) return Promise.reject(new DOMException('The disk is full', 'QuotaExceededError'));
     for (const [key, value] of Object.entries(entries)) this.records.set(key, value);
     return Promise.resolve();
   }

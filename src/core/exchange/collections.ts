@@ -50,7 +50,7 @@ export const LIST_IN_HOME = {
   timer: 'timers',
   job: 'jobs',
   log: 'log',
-} as const satisfies { readonly [K in ListKind]: keyof Home };
+} as const satisfies Readonly<Record<ListKind, keyof Home>>;
 
 /** What a record of each kind may hold. */
 export const RECORD_SCHEMAS: { readonly [K in RecordKind]: Schema<RecordTypes[K]> } = {

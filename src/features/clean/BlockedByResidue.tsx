@@ -45,7 +45,6 @@ export function StopCards({ stops, nowMs }: { stops: readonly ResidueConflict[];
       { log: { put: [editEntry(entry, { rinsedAt: at }, at)], remove: [] } },
       {
         onSuccess: () => say({ text: `Written down: ${entry.surface.name} rinsed after ${entry.used.name}.` }),
-        onError: (error) => say({ text: `Not saved: ${error.message}. Try again.` }),
       },
     );
   };

@@ -13,7 +13,6 @@ import {
   withPart,
   type Job,
   type JobPart,
-  type LogEntry,
   type LogOutcome,
   type Rating,
   type Timer,
@@ -67,7 +66,7 @@ function usedBy(part: JobPart): Used {
 export function InspectPart({ job, part, timers, head }: Props) {
   const router = useRouter();
   const say = useNotice();
-  const write = useWriteHome();
+  const write = useWriteHome({ kept: 'What you noted is still here.' });
   const failed = part.dwelt?.endedBecause === 'the spot test failed';
   const empty: Noted = {
     rating: NO_RATING,
@@ -130,7 +129,6 @@ export function InspectPart({ job, part, timers, head }: Props) {
           say({ text: again ? 'Written down. Once more, from the wetting on.' : `${part.place.name}: written down.` });
         }
       },
-      onError: (error) => say({ text: `Not saved: ${error.message}. What you noted is still here; try again.` }),
     });
   };
 

@@ -72,10 +72,7 @@ function Guide({ job, timers, partId }: { job: Job; timers: readonly Timer[]; pa
   const wants = statusOf(part, job, timers, nowMs);
   const put = (to: (p: JobPart) => JobPart): void => {
     setChosen(part.id);
-    change.mutate(
-      { id: job.id, change: (j) => withPart(j, part.id, to) },
-      { onError: (error) => say({ text: `Not saved: ${error.message}. Try again.` }) },
-    );
+    change.mutate({ id: job.id, change: (j) => withPart(j, part.id, to) });
   };
   const leave = (): void =>
     write.mutate(

@@ -3,20 +3,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { JOB_PLANS, LOOK_BACK_DAYS, SOILS, type JobPlan, type Soil } from '@/core';
 import { newId, useRecentLog, useRooms, useSettings, useSurfaces, useWriteHome } from '@/data';
-import {
-  Action,
-  Body,
-  Choice,
-  COLORS,
-  Heading,
-  minutesText,
-  Section,
-  Screen,
-  SecondaryText,
-  SPACE,
-  Title,
-  useNotice,
-} from '@/ui';
+import { Action, Body, Choice, COLORS, Heading, minutesText, Section, Screen, SecondaryText, SPACE, Title } from '@/ui';
 import { placeOf, type ChosenPlace } from './place';
 import { surfacesOf } from './plans';
 import { jobOf, partFrom } from './startJob';
@@ -37,13 +24,12 @@ const OFFERED = 4;
 /** A job of several parts: the way for each, then all of them side by side. */
 export function PlanScreen() {
   const router = useRouter();
-  const say = useNotice();
   const { plan: planId = '', room: roomId = '' } = useLocalSearchParams<{ plan?: string; room?: string }>();
   const rooms = useRooms();
   const surfaces = useSurfaces();
   const settings = useSettings();
   const recent = useRecentLog(LOOK_BACK_DAYS);
-  const write = useWriteHome();
+  const write = useWriteHome({ failed: 'Not started' });
   const [nowMs] = useState(() => Date.now());
   const [picked, setPicked] = useState<Readonly<Record<number, string>>>({});
   const plan = JOB_PLANS.find((p) => p.id === planId);
@@ -80,7 +66,6 @@ export function PlanScreen() {
       { put: [{ collection: 'job', value: job }] },
       {
         onSuccess: () => router.push(`/clean/job?id=${job.id}`),
-        onError: (error) => say({ text: `Not started: ${error.message}. Try again.` }),
       },
     );
   };

@@ -19,7 +19,7 @@ import {
   type Timer,
 } from '@/core';
 import { newId, useRecentLog, useRooms, useSettings, useWriteHome } from '@/data';
-import { Action, Body, FAMILY, Overline, Screen, SecondaryText, SPACE, StepSign, Title, useNotice, useNow } from '@/ui';
+import { Action, Body, FAMILY, Overline, Screen, SecondaryText, SPACE, StepSign, Title, useNow } from '@/ui';
 import { StopCards } from './BlockedByResidue';
 import { reasonWords } from './endReasons';
 import { useWait, WaitPart, WhyEarly } from './WaitPart';
@@ -105,8 +105,7 @@ function useStops(part: JobPart): {
 /** One step: its sign, its sentence, and the one thing to press next. */
 export function StepView({ job, part, timer, head, meanwhile, put, onBack, foot }: Props) {
   const router = useRouter();
-  const say = useNotice();
-  const write = useWriteHome();
+  const write = useWriteHome({ failed: 'Not started' });
   const { stops, known, nowMs } = useStops(part);
   const begunAfter = useRef<string | null | undefined>(undefined);
   const step = stepOf(part);
@@ -131,10 +130,7 @@ export function StepView({ job, part, timer, head, meanwhile, put, onBack, foot 
         ],
       },
       {
-        onError: (error) => {
-          begunAfter.current = undefined;
-          say({ text: `Not started: ${error.message}. Try again.` });
-        },
+        onError: () => (begunAfter.current = undefined),
       },
     );
   };

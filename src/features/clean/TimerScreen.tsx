@@ -40,7 +40,6 @@ function OneTimer({ timer }: { timer: Timer }) {
           });
           router.replace(isPeel ? `/mix/${INFUSION_FORMULA}` : timer.kind === 'infusion' ? '/mix' : '/');
         },
-        onError: (error) => say({ text: `Not saved: ${error.message}. Try again.` }),
       },
     );
   return (

@@ -16,7 +16,6 @@ import {
   SecondaryText,
   TimerLine,
   Title,
-  useNotice,
   useNow,
   whenText,
 } from '@/ui';
@@ -72,9 +71,8 @@ const TYPED: Readonly<Record<string, Typed>> = {
 /** Everything that is waited for, and a new wait. */
 export function TimersScreen() {
   const router = useRouter();
-  const say = useNotice();
   const timers = useTimers();
-  const write = useWriteHome();
+  const write = useWriteHome({ failed: 'Not started' });
   const nowMs = useNow();
   const { kind = 'own' } = useLocalSearchParams<{ kind?: string }>();
   const [preset, setPreset] = useState(PRESETS.some((p) => p.value === kind) ? kind : 'own');
@@ -109,7 +107,6 @@ export function TimersScreen() {
       { put: [{ collection: 'timer', value: timer }] },
       {
         onSuccess: () => router.push(`/clean/timer?id=${timer.id}`),
-        onError: (error) => say({ text: `Not started: ${error.message}. Try again.` }),
       },
     );
   };

@@ -43,8 +43,7 @@ interface Props {
 export function useWait(timer: Timer, onEnded: (timer: Timer) => void) {
   const change = useChangeTimer();
   const say = useNotice();
-  const wrong = (error: Error): void => say({ text: `Not saved: ${error.message}. Try again.` });
-  const alter = (to: (now: Timer) => Timer): void => change.mutate({ id: timer.id, change: to }, { onError: wrong });
+  const alter = (to: (now: Timer) => Timer): void => change.mutate({ id: timer.id, change: to });
   return {
     wet: () => alter((t) => recordRewet(t, new Date().toISOString())),
     move: (minutes: number) => alter((t) => adjustTimer(t, minutes, Date.now())),
@@ -57,7 +56,7 @@ export function useWait(timer: Timer, onEnded: (timer: Timer) => void) {
       const at = new Date().toISOString();
       change.mutate(
         { id: timer.id, change: (t) => endTimer(t, at, reason) },
-        { onSuccess: (now) => onEnded(now ?? endTimer(timer, at, reason)), onError: wrong },
+        { onSuccess: (now) => onEnded(now ?? endTimer(timer, at, reason)) },
       );
     },
     busy: change.isPending,

@@ -18,7 +18,6 @@ import {
   SecondaryText,
   SPACE,
   Title,
-  useNotice,
   useNow,
 } from '@/ui';
 import type { ChosenPlace } from './place';
@@ -64,12 +63,11 @@ const SHOWN = 3;
 /** The ways for a surface and a soil, the best first; below, what is ruled out and why. */
 export function WaysList({ chosen, soil, onSoil }: Props) {
   const router = useRouter();
-  const say = useNotice();
   const settings = useSettings();
   const house = useSupplies(chosen.room?.small ? 'small' : 'large');
   const recent = useRecentLog(LOOK_BACK_DAYS);
   const nowMs = useNow(60_000);
-  const write = useWriteHome();
+  const write = useWriteHome({ failed: 'Not started' });
   const found = useWays(chosen, soil, house, settings, recent.data ?? NONE, nowMs);
   const [picked, setPicked] = useState(0);
   const [all, setAll] = useState(false);
@@ -87,7 +85,6 @@ export function WaysList({ chosen, soil, onSoil }: Props) {
       { put: [{ collection: 'job', value: job }] },
       {
         onSuccess: () => router.push(`/clean/job?id=${job.id}`),
-        onError: (error) => say({ text: `Not started: ${error.message}. Try again.` }),
       },
     );
   };

@@ -4,7 +4,16 @@ import { usePathname, useRouter } from 'expo-router';
 import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { SafeAreaProvider } from 'react-native-safe-area-context';
-import { createClient, HomeProvider, homeKind, openHome, useQuarantine, useBatches, useHome } from '@/data';
+import {
+  createClient,
+  HomeProvider,
+  homeKind,
+  openHome,
+  useQuarantine,
+  useBatches,
+  useHome,
+  useWriteFailures,
+} from '@/data';
 import {
   Action,
   Body,
@@ -12,6 +21,7 @@ import {
   elementsTheme,
   loadFonts,
   NoticeProvider,
+  useNotice,
   Navigation,
   SPACE,
   type PlaceId,
@@ -60,6 +70,7 @@ export function Frame({ children }: { children: ReactNode }) {
 
 function Inner({ children }: { children: ReactNode }) {
   const router = useRouter();
+  useWriteFailures(useNotice());
   const path = usePathname();
   return (
     <Navigation here={placeOf(path)} addresses={ADDRESS} go={(to) => router.push(ADDRESS[to])} banner={<Banners />}>

@@ -50,9 +50,8 @@ function Entry({ entry }: { entry: LogEntry }) {
   const router = useRouter();
   const wide = useWide();
   const say = useNotice();
-  const write = useWriteHome();
+  const write = useWriteHome({ kept: 'Nothing was changed.' });
   const [changing, setChanging] = useState(false);
-  const wrong = (error: Error): void => say({ text: `Not saved: ${error.message}. Nothing was changed.` });
   const remove = (): void =>
     write.mutate(
       { log: { put: [], remove: [entry] } },
@@ -64,12 +63,11 @@ function Entry({ entry }: { entry: LogEntry }) {
             undo: () => write.mutate({ log: { put: [entry], remove: [] } }),
           });
         },
-        onError: wrong,
       },
     );
   const rinse = (): void => {
     const at = new Date().toISOString();
-    write.mutate({ log: { put: [editEntry(entry, { rinsedAt: at }, at)], remove: [] } }, { onError: wrong });
+    write.mutate({ log: { put: [editEntry(entry, { rinsedAt: at }, at)], remove: [] } });
   };
   const again =
     `/clean?surface=${encodeURIComponent(entry.surface.id ?? `any:${entry.surface.material ?? ''}`)}&soil=${entry.soil.id ?? ''}` as const;
@@ -110,7 +108,7 @@ function Entry({ entry }: { entry: LogEntry }) {
             const at = new Date().toISOString();
             write.mutate(
               { log: { put: [editEntry(entry, change, at)], remove: [] } },
-              { onSuccess: () => setChanging(false), onError: wrong },
+              { onSuccess: () => setChanging(false) },
             );
           }}
           onClose={() => setChanging(false)}

@@ -17,7 +17,7 @@ export function LogFiles({
   readonly entries: readonly LogEntry[];
 }) {
   const say = useNotice();
-  const write = useWriteHome();
+  const write = useWriteHome({ kept: 'Nothing was changed.' });
   const [problems, setProblems] = useState<readonly Problem[]>([]);
   const out = (): void => {
     saveFile('biscuit-log.csv', writeLogCsv(entries), 'text/csv');
@@ -51,7 +51,6 @@ export function LogFiles({
             undo: () => write.mutate({ log: { put: [], remove: fresh } }),
           });
         },
-        onError: (error) => say({ text: `Not saved: ${error.message}. Nothing was changed.` }),
       },
     );
   };

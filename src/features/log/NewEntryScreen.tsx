@@ -16,7 +16,6 @@ import {
   STARTER_FORMULAS,
   usedFormula,
   DEFAULT_CONTEXT,
-  type LogEntry,
   type Used,
 } from '@/core';
 import { newId, useFormulas, useRecentLog, useRooms, useSurfaces, useWriteHome } from '@/data';
@@ -63,7 +62,7 @@ export function NewEntryScreen() {
   const router = useRouter();
   const say = useNotice();
   const nowMs = useNow(60_000);
-  const write = useWriteHome();
+  const write = useWriteHome({ kept: 'What you chose is still here.' });
   const rooms = useRooms();
   const surfaces = useSurfaces();
   const formulas = useFormulas();
@@ -144,7 +143,6 @@ export function NewEntryScreen() {
           router.replace(`/log/${entry.value.id}`);
           say({ text: 'Written down.', undo: () => write.mutate({ log: { put: [], remove: [entry.value] } }) });
         },
-        onError: (error) => say({ text: `Not saved: ${error.message}. What you chose is still here; try again.` }),
       },
     );
   };

@@ -56,7 +56,6 @@ function RoomForm({ room, here }: { room: Room | null; here: readonly HomeSurfac
           router.replace('/rooms');
           say({ text: room ? `${value.name} is changed.` : `${value.name} is set up.` });
         },
-        onError: (error) => say({ text: `Not saved: ${error.message}. Try again.` }),
       },
     );
   };
@@ -83,7 +82,6 @@ function RoomForm({ room, here }: { room: Room | null; here: readonly HomeSurfac
               }),
           });
         },
-        onError: (error) => say({ text: `Not removed: ${error.message}. Try again.` }),
       },
     );
   };

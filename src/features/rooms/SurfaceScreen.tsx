@@ -64,11 +64,7 @@ function SurfaceForm({ surface }: { surface: HomeSurface }) {
   const room = rooms.data?.find((r) => r.id === surface.roomId);
   const [picking, setPicking] = useState(false);
   const change = useChangeSurface();
-  const put = (fields: Partial<HomeSurface>): void =>
-    change.mutate(
-      { id: surface.id, fields },
-      { onError: (error) => say({ text: `Not saved: ${error.message}. Try again.` }) },
-    );
+  const put = (fields: Partial<HomeSurface>): void => change.mutate({ id: surface.id, fields });
   const remove = (): void =>
     write.mutate(
       { remove: [{ collection: 'surface', id: surface.id }] },
@@ -80,7 +76,6 @@ function SurfaceForm({ surface }: { surface: HomeSurface }) {
             undo: () => write.mutate({ put: [{ collection: 'surface', value: surface }] }),
           });
         },
-        onError: (error) => say({ text: `Not removed: ${error.message}. Try again.` }),
       },
     );
   const clean = `/clean?surface=${surface.id}${surface.upkeep ? `&soil=${surface.upkeep.soilId}` : ''}` as const;

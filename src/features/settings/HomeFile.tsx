@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { EMPTY_HOME, readHomeFile, writeHomeFile, type Home } from '@/core';
-import { pickFile, saveFile, useQuarantine, useHome, useReplaceHome } from '@/data';
+import { pickFile, saveFile, useQuarantine, useHome, useReplaceHome, useRestoreQuarantined } from '@/data';
 import { Action, Body, COLORS, Heading, Section, Sheet, SPACE, SecondaryText, useNotice } from '@/ui';
 
 const contents = (home: Home): string =>
@@ -21,6 +21,7 @@ const contents = (home: Home): string =>
 export function HomeFile() {
   const { store, kind } = useHome();
   const replace = useReplaceHome();
+  const restore = useRestoreQuarantined();
   const asides = useQuarantine();
   const say = useNotice();
   const [refused, setRefused] = useState<readonly string[]>([]);
@@ -43,9 +44,19 @@ export function HomeFile() {
     setAsked(null);
     replace.mutate(home, {
       onSuccess: (before) => say({ text: done, undo: () => replace.mutate(before) }),
-      onError: (error) => say({ text: `Nothing was changed: ${error.message}` }),
     });
   };
+
+  const putBack = (): void =>
+    restore.mutate(undefined, {
+      onSuccess: ({ restored }) =>
+        say({
+          text:
+            restored === 0
+              ? 'None of it can be read yet. It stays where it is.'
+              : `${restored === 1 ? 'One record is' : `${restored} records are`} back in place.`,
+        }),
+    });
 
   return (
     <Section>
@@ -80,10 +91,13 @@ export function HomeFile() {
             {asides.length === 1 ? 'One record' : `${asides.length} records`} could not be read and stand aside,
             unchanged. Everything else is here.
           </Body>
-          <Action
-            title="Save what stands aside"
-            onPress={() => saveFile('biscuit-aside.json', JSON.stringify(asides, null, 1))}
-          />
+          <View style={styles.row}>
+            <Action
+              title="Save what stands aside"
+              onPress={() => saveFile('biscuit-aside.json', JSON.stringify(asides, null, 1))}
+            />
+            <Action title="Try to put it back" onPress={putBack} testID="put-back" />
+          </View>
         </View>
       )}
       <Sheet

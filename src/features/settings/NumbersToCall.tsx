@@ -36,8 +36,7 @@ function NumberToCall({
       value={text}
       onChangeText={(next) => {
         setTyped(next);
-        if (validate(settingsSchema, { ...settings, [field]: next.trim() }).ok)
-          onPut({ [field]: next.trim() });
+        if (validate(settingsSchema, { ...settings, [field]: next.trim() }).ok) onPut({ [field]: next.trim() });
       }}
       inputMode="tel"
       error={result.ok ? null : (result.problems[0]?.message ?? null)}

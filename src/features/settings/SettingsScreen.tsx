@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { validate, DROPS_PER_ML_RANGE, settingsSchema, type MeasureSystem, type Settings, type ToolId } from '@/core';
 import { useSaveSettings, useSettings } from '@/data';
 import { typedMeasureIn, readAs } from '@/devices';
-import { Body, Choice, Field, Heading, Section, Screen, SecondaryText, Title, useNotice } from '@/ui';
+import { Body, Choice, Field, Heading, Section, Screen, SecondaryText, Title } from '@/ui';
 import { HomeFile } from './HomeFile';
 import { HowWaitsTell } from './HowWaitsTell';
 import { NumbersToCall } from './NumbersToCall';
@@ -28,9 +28,7 @@ const TOOLS: readonly { value: ToolId; label: string }[] = [
 export function SettingsScreen() {
   const settings = useSettings();
   const save = useSaveSettings();
-  const say = useNotice();
-  const put = (change: Partial<Settings>): void =>
-    save.mutate(change, { onError: (error) => say({ text: `Not saved: ${error.message}. Try again.` }) });
+  const put = (change: Partial<Settings>): void => save.mutate(change);
   const toggle = (tool: ToolId): void =>
     put({
       tools: settings.tools.includes(tool) ? settings.tools.filter((t) => t !== tool) : [...settings.tools, tool],

@@ -104,6 +104,39 @@ describe('the home’s file', () => {
     expect(mockSaved[0]?.name).toBe('biscuit-aside.json');
     expect(mockSaved[0]?.text).toContain('1/batch/x');
   });
+
+  test('what stands aside can be put back once it can be read', async () => {
+    const { storage, store } = await renderIn(<SettingsScreen />, home);
+    const [batch] = await store.all('batch');
+    storage.records.set('aside/1/batch/x', JSON.stringify({ key: '1/batch/x', reason: 'once', raw: '{' }));
+    const raw = JSON.stringify({ ...batch, id: 'y' });
+    storage.records.set('1/batch/broken', '{');
+    await act(async () => {
+      await store.all('batch');
+    });
+    fireEvent.press(await screen.findByTestId('put-back'));
+    expect(await screen.findByText('None of it can be read yet. It stays where it is.')).toBeTruthy();
+    storage.records.set('aside/1/batch/y', JSON.stringify({ key: '1/batch/y', reason: 'once', raw }));
+    fireEvent.press(screen.getByTestId('put-back'));
+    expect(await screen.findByText('One record is back in place.')).toBeTruthy();
+    expect((await store.all('batch')).map((b) => b.id)).toContain('y');
+  });
+
+  test('a change that is not written is said with its reason, and what is shown is what is kept', async () => {
+    const { storage, store } = await renderIn(<SettingsScreen />, home);
+    storage.full = true;
+    fireEvent.press(screen.getByLabelText('A cat'));
+    expect(
+      await screen.findByText('Not saved: The disk is full. Free some space on this device and try again.'),
+    ).toBeTruthy();
+    expect((await store.settings()).lives).not.toContain('cat');
+    await waitFor(() =>
+      expect(
+        screen.getByLabelText('A cat').props.accessibilityState?.checked ??
+          screen.getByLabelText('A cat').props['aria-checked'],
+      ).toBe(false),
+    );
+  });
 });
 
 describe('the home', () => {

@@ -57,7 +57,6 @@ export function BatchScreen({ id }: { id: string }) {
             text: `${batch.label.name} ${DONE[state]}.`,
             undo: () => end.mutate({ id, state: before, at: batch.endedAt ?? at() }),
           }),
-        onError: (error) => say({ text: `Not saved: ${error.message}. Try again.` }),
       },
     );
   };

@@ -38,10 +38,9 @@ export function CupboardScreen() {
     text.trim().length < 2 ? [] : searchIngredients(text, 6).filter((i) => !items.some((p) => p.id === i.id));
   // Enter takes what is named for sure; what is only close is chosen with a tap.
   const named = findIngredient(text);
-  const failed = (error: Error): void => say({ text: `Not saved: ${error.message}. Free some space and try again.` });
   const add = (id: string): void => {
     const item: PantryItem = { id, left: null, pack: null };
-    save.mutate(item, { onSuccess: () => setText(''), onError: failed });
+    save.mutate(item, { onSuccess: () => setText('') });
   };
   return (
     <Screen>
@@ -93,7 +92,7 @@ export function CupboardScreen() {
           item={open}
           currency={settings.currency}
           onClose={() => setOpen(null)}
-          onKeep={(item) => save.mutate(item, { onSuccess: () => setOpen(null), onError: failed })}
+          onKeep={(item) => save.mutate(item, { onSuccess: () => setOpen(null) })}
           onRemove={() =>
             remove.mutate(open.id, {
               onSuccess: () => {

@@ -14,19 +14,7 @@ import {
 } from '@/core';
 import { newId, useSaveVessel } from '@/data';
 import { typedMeasureIn, readAs } from '@/devices';
-import {
-  Action,
-  Body,
-  BottleDrawing,
-  Choice,
-  COLORS,
-  Field,
-  Section,
-  Sheet,
-  SPACE,
-  SecondaryText,
-  useNotice,
-} from '@/ui';
+import { Action, Body, BottleDrawing, Choice, COLORS, Field, Section, Sheet, SPACE, SecondaryText } from '@/ui';
 
 type How = 'size' | 'measure' | 'pour';
 
@@ -63,7 +51,6 @@ const POUR_HELP = 'At least two marks, one a line: mL poured, then mm high. For 
 
 /** A bottle of the person's own: by its size, by a ruler, or by pouring; with its material and whether light comes in. */
 export function OwnBottle({ open, onClose, onSaved }: Props) {
-  const say = useNotice();
   const save = useSaveVessel();
   const [name, setName] = useState('');
   const [shape, setShape] = useState<VesselShapeId>('straight-spray');
@@ -119,7 +106,6 @@ export function OwnBottle({ open, onClose, onSaved }: Props) {
     const own = { ...vessel, id: newId() };
     save.mutate(own, {
       onSuccess: () => onSaved(own),
-      onError: (error) => say({ text: `Not saved: ${error.message}. Free some space and try again.` }),
     });
   };
   const field = (label: string, value: string, set: (text: string) => void, testID: string) => (

@@ -43,7 +43,7 @@ export function useBenchActions({ kept, aimed: target, ready, dwell, own, batch,
   const say = useNotice();
   const settings = useSettings();
   const make = useMakeBatches();
-  const save = useSaveFormulas();
+  const save = useSaveFormulas({ kept: 'Nothing was changed.' });
   const remove = useRemoveFormula();
   const { formula } = target;
 
@@ -71,8 +71,6 @@ export function useBenchActions({ kept, aimed: target, ready, dwell, own, batch,
           say({ text: `${formula.name} is on the shelf.` });
           router.push(batches.length === 1 ? `/shelf/${batches[0]?.id ?? ''}` : '/shelf');
         },
-        onError: (error: Error) =>
-          say({ text: `Not saved: ${error.message}. Free some space on this device and try again; nothing was lost.` }),
       },
     );
   };
@@ -123,7 +121,6 @@ export function useBenchActions({ kept, aimed: target, ready, dwell, own, batch,
             : { text: `Done: ${remedy.title}.`, undo: () => save.mutate([kept]) },
         );
       },
-      onError: (error: Error) => say({ text: `Not saved: ${error.message}. Nothing was changed.` }),
     });
   };
 
@@ -134,7 +131,6 @@ export function useBenchActions({ kept, aimed: target, ready, dwell, own, batch,
         say({ text: `${copy.name} is among yours.` });
         router.push(`/mix/${copy.id}`);
       },
-      onError: (error: Error) => say({ text: `Not saved: ${error.message}.` }),
     });
   };
 

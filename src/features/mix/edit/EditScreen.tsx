@@ -84,7 +84,8 @@ function Desk({ start }: { start: Formula }) {
   const router = useRouter();
   const say = useNotice();
   const wide = useWide();
-  const save = useSaveFormulas();
+  const save = useSaveFormulas({ kept: 'Everything is still here.' });
+  const saveSecond = useSaveFormulas({ failed: 'The second bottle was not saved' });
   const settings = useSettings();
   const editor = useEditor(`edit/${start.id}`, start);
   const { history } = editor;
@@ -135,12 +136,11 @@ function Desk({ start }: { start: Formula }) {
         return;
       }
       const other = { ...second, id: newId() };
-      save.mutate([other], {
+      saveSecond.mutate([other], {
         onSuccess: () => say({ text: `The second bottle is among yours: ${other.name}.` }),
-        onError: (error) => say({ text: `The second bottle was not saved: ${error.message}.` }),
       });
     },
-    [save, say],
+    [saveSecond, say],
   );
   const undo = useCallback(() => latest.current.undo(), []);
   const redo = useCallback(() => latest.current.redo(), []);
@@ -175,8 +175,6 @@ function Desk({ start }: { start: Formula }) {
         editor.clear();
         router.replace(`/mix/${made.value.id}`);
       },
-      onError: (error) =>
-        say({ text: `Not saved: ${error.message}. Everything is still here; free some space and try again.` }),
     });
   };
 

@@ -136,8 +136,6 @@ function Steps({ batch, put, clear, formulaId }: StepsProps) {
           say({ text: `${formula.name} is on the shelf.` });
           router.replace(batches.length === 1 ? `/shelf/${batches[0]?.id ?? ''}` : '/shelf');
         },
-        onError: (error) =>
-          say({ text: `Not saved: ${error.message}. Free some space and try again; nothing was lost.` }),
       },
     );
   };

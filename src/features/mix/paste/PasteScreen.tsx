@@ -34,7 +34,8 @@ const draftOf = (from: Formula | null): PasteDraft =>
 function Paste({ from }: { from: Formula | null }) {
   const router = useRouter();
   const say = useNotice();
-  const save = useSaveFormulas();
+  const save = useSaveFormulas({ kept: 'The text is still here.' });
+  const saveSecond = useSaveFormulas({ failed: 'The second bottle was not saved' });
   const settings = useSettings();
   const initial = useMemo(() => draftOf(from), [from]);
   const { value, set, clear } = useDraft<PasteDraft>(from ? `paste/${from.id}` : 'paste', initial, isPasteDraft);
@@ -62,7 +63,7 @@ function Paste({ from }: { from: Formula | null }) {
   const danger = evaluation?.verdict === 'danger';
   const nameWrong = formula && name.trim() === '' ? 'Give it a name of 1 to 80 letters: it goes on the label.' : null;
 
-  const { mutate: keep } = save;
+  const { mutate: keep } = saveSecond;
   /** What is to be done instead is written into the text, where it can be read and changed on. */
   const apply = useCallback(
     (remedy: Remedy): void => {
@@ -80,7 +81,6 @@ function Paste({ from }: { from: Formula | null }) {
       const other = { ...second, id: newId() };
       keep([other], {
         onSuccess: () => say({ text: `The second bottle is among yours: ${other.name}.`, undo: () => put(before) }),
-        onError: (error) => say({ text: `The second bottle was not saved: ${error.message}.` }),
       });
     },
     [keep, put, say],
@@ -131,8 +131,6 @@ function Paste({ from }: { from: Formula | null }) {
         clear();
         router.replace(`/mix/${made.value.id}`);
       },
-      onError: (error) =>
-        say({ text: `Not saved: ${error.message}. The text is still here; free some space and try again.` }),
     });
   };
 
