@@ -14,6 +14,7 @@ const CORE_ROOMS = [
   'evaluation',
   'cleaning',
   'shelf-life',
+  'batch',
   'exchange',
 ];
 const MAY_SEE = {
@@ -26,6 +27,7 @@ const MAY_SEE = {
   evaluation: ['text', 'quantity', 'catalogue', 'formula', 'mixture', 'findings'],
   cleaning: ['text', 'quantity', 'catalogue', 'formula', 'mixture', 'findings', 'evaluation'],
   'shelf-life': ['text', 'quantity', 'catalogue', 'formula', 'mixture', 'findings', 'evaluation'],
+  batch: ['text', 'quantity', 'catalogue', 'formula', 'mixture', 'findings', 'evaluation', 'cleaning', 'shelf-life'],
   exchange: CORE_ROOMS.filter((r) => r !== 'exchange'),
 };
 
@@ -142,6 +144,20 @@ export default tseslint.config(
         'error',
         { object: 'Date', property: 'now', message: 'Time comes in as an argument.' },
         { object: 'Math', property: 'random', message: 'Ids come in as arguments.' },
+      ],
+    },
+  },
+  {
+    // A limit is compared with a grain of tolerance, and its name tells its kind (see quantity/limit).
+    files: ['src/core/{mixture,findings,cleaning,shelf-life,evaluation,batch}/**/*.ts'],
+    ignores: ['**/*.test.ts', 'src/core/mixture/equilibrium.ts'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        ...['[right.name=/(^|_)(FROM|ABOVE|UP_TO|BELOW)(_|$)/]', '[right.property.name="limit"]'].map((limit) => ({
+          selector: `BinaryExpression[operator=/^[<>]=?$/]${limit}`,
+          message: 'Compare a limit by exceeds() or isAtLeast() of quantity/limit.',
+        })),
       ],
     },
   },

@@ -183,7 +183,7 @@ export interface Substance {
   /** From this strength on it is handled with care as poured, percent in the ingredient; null for what never is. */
   readonly handledStrongFromPercent: number | null;
   /** From this strength on it does not belong in a home, percent in the ingredient; null for what may. */
-  readonly notForHomeFromPercent: number | null;
+  readonly notForHomeAbovePercent: number | null;
   readonly sources: readonly SourceKey[];
 }
 
@@ -233,7 +233,7 @@ const row = (id: SubstanceId, r: Row): Substance => ({
   hardnessHeldMol: r.holdsHardness ?? 0,
   burns: r.burns ? { cautionFrom: r.burns[0], dangerFrom: r.burns[1] } : null,
   handledStrongFromPercent: r.strongFrom ?? null,
-  notForHomeFromPercent: r.notForHomeFrom ?? null,
+  notForHomeAbovePercent: r.notForHomeFrom ?? null,
   sources: r.sources,
 });
 

@@ -1,22 +1,22 @@
 import type { Formula } from '../formula/formula';
-import type { MixtureState } from '../mixture/state';
+import type { UseForm } from '../formula/use';
+import { isPaste, type MixtureState } from '../mixture/state';
 import { SPRAY_FILM_ML_PER_M2 } from './drying';
 
 /** How a mixture goes on: as a thin film, a paste, a soak things lie in, or a dry powder. */
 export const APPLICATIONS = ['film', 'paste', 'soak', 'dry'] as const;
 export type Application = (typeof APPLICATIONS)[number];
 
-const SOAK = /\b(?:soak|bag|bath|bowl|kettle)\b/i;
-/** More undissolved solid than this share of the mass is a paste. */
-const PASTE_FROM_SHARE = 0.3;
+/** Ways of use in which things lie in it, and it does not dry out. */
+const SOAKS: readonly UseForm[] = ['soak', 'fill', 'bag', 'machine'];
 /** A paste of 2 mm (common practice: 1 to 3 mm). */
 export const PASTE_MM = 2;
 
-/** How a formula goes on, from what it is and how it is named. */
+/** How a formula goes on, from what it is and the form it is used in. */
 export function applicationOf(formula: Formula, state: MixtureState): Application {
   if (!state.wet) return 'dry';
-  if (state.undissolvedG > PASTE_FROM_SHARE * state.massG) return 'paste';
-  return formula.use === 'fresh' && SOAK.test(`${formula.name} ${formula.purpose}`) ? 'soak' : 'film';
+  if (isPaste(state)) return 'paste';
+  return formula.form && SOAKS.includes(formula.form) ? 'soak' : 'film';
 }
 
 /** The film it leaves, mL per m²; null for what does not dry out while it works. */

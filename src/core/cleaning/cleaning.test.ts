@@ -112,6 +112,12 @@ describe('ways to clean', () => {
     expect(ranked('varnished-wood', 'daily-dirt', supplies, { preferences: schools }).ways).toHaveLength(1);
   });
 
+  test('what things are laid into is no way for what stands fast, unless it says it is', () => {
+    const place = (on: string, off: string, name: string) => names(ranked(on, off)).indexOf(name);
+    expect(place('glazed-tile', 'daily-dirt', 'Cool stain wash')).toBeGreaterThan(2);
+    expect(place('oven-racks', 'burnt-on', 'Rack soak')).toBe(0);
+  });
+
   test('more than home cleaning can do is said', () => {
     expect(ranked('matt-paint', 'mould').beyond).toMatch(/professional/);
   });
@@ -247,7 +253,8 @@ describe('the guide', () => {
 
   // Half a square metre: a spray film of 50 mL per m² is 25 mL; a paste of 2 mm is 1000 mL.
   test('says how much for the area', () => {
-    expect(steps('glazed-tile', 'daily-dirt').find((s) => s.key === 'apply')?.text).toMatch(/about 25 mL/);
+    const film: Supplies = { shelf: [recipe('1 cup water\n1 tsp dish soap')], formulas: [], cupboard: null };
+    expect(steps('glazed-tile', 'daily-dirt', film).find((s) => s.key === 'apply')?.text).toMatch(/about 25 mL/);
     const paste: Supplies = {
       shelf: [recipe('1 cup baking soda\n1/2 cup water', 'fresh')],
       formulas: [],

@@ -14,6 +14,7 @@ import type { Air } from './drying';
 import { jointsFinding, type Joint } from './joints';
 import { effectOf, mechanisms, type ActingMechanism } from './mechanisms';
 import { meantFor } from './meantFor';
+import { exceeds } from '../quantity/limit';
 
 /** Where a way comes from: a bottle on the shelf, what the cupboard can make, or with one thing bought. */
 export const SUPPLY_SOURCES = ['shelf', 'cupboard', 'one-missing', 'more-missing'] as const;
@@ -117,12 +118,16 @@ const TIGHT = 1.5;
 const isTight = ({ dwell }: Way): boolean =>
   dwell.limitedBy === 'surface' && dwell.longestMinutes < TIGHT * dwell.usefulMinutes;
 
+/** What things are laid into is no way for what stands fast, unless it says it is. */
+const isMisplacedSoak = (way: Way): boolean => way.application === 'soak' && !way.meant.surface;
+
 /** What was made for such a place goes before what only happens to suit: hand soap lifts grease off a hob, too. */
 const tier = (way: Way): number =>
   Math.round((way.effect - (way.dwell.limitedBy === 'surface' ? SURFACE_LIMIT_COSTS : 0)) / SAME_EFFECT) +
   Number(way.meant.surface) +
   Number(way.meant.soil) -
-  Number(isTight(way));
+  Number(isTight(way)) -
+  2 * Number(isMisplacedSoak(way));
 
 const order = (a: Way, b: Way): number =>
   tier(b) - tier(a) ||
@@ -134,11 +139,12 @@ const order = (a: Way, b: Way): number =>
   b.effect - a.effect;
 
 /** Wetting it again more often than this is work of its own. */
-const REWETS_ARE_WORK_FROM = 6;
+const REWETS_ARE_WORK_ABOVE = 6;
 
 /** The strokes that remain, and one step more where it has to be wetted all the time. */
 function effortOf(lift: SoilMechanism, dwell: Dwell): Way['effort'] {
-  const often = dwell.rewetEveryMinutes !== null && dwell.bestMinutes / dwell.rewetEveryMinutes > REWETS_ARE_WORK_FROM;
+  const often =
+    dwell.rewetEveryMinutes !== null && exceeds(dwell.bestMinutes / dwell.rewetEveryMinutes, REWETS_ARE_WORK_ABOVE);
   return often && lift.effort < 3 ? (lift.effort === 1 ? 2 : 3) : lift.effort;
 }
 

@@ -1,5 +1,6 @@
 import { substance } from '../catalogue/substances';
 import type { Portion } from '../formula/resolveAmounts';
+import { isAtLeast } from '../quantity/limit';
 
 /** A portion in its place, and why it goes in there. */
 export interface Placed {
@@ -19,7 +20,7 @@ const CARRIES_FROM_PERCENT = 60;
 const isStrongAlcohol = (p: Portion): boolean =>
   p.ingredient.form === 'liquid' &&
   p.ingredient.contents.some(
-    (c) => substance(c.substance).traits.includes('alcohol') && c.percent >= CARRIES_FROM_PERCENT,
+    (c) => substance(c.substance).traits.includes('alcohol') && isAtLeast(c.percent, CARRIES_FROM_PERCENT),
   );
 
 /** Acid strong enough to spit where water is poured onto it: it goes into the water. */

@@ -14,6 +14,7 @@ import { evaluate, mixed, settingOf, type Evaluation } from './evaluate';
 import { NO_TEXT, type RecipeText, type EvaluationContext } from './context';
 import { orderOfAddition } from './order';
 import { notableShifts, type StrengthShift } from './strengths';
+import { isAtLeast } from '../quantity/limit';
 
 /** One line of a formula, scaled to a bottle and rounded to what can be measured. */
 export interface PouredLine {
@@ -71,7 +72,7 @@ const DROPS_BELOW_ML = 1.2;
 const byDrops = (portion: Portion): boolean =>
   portion.line.amount.kind === 'drops' ||
   portion.line.amount.kind === 'drops-per-100mL' ||
-  (portion.ingredient.form !== 'powder' && portion.volumeML < DROPS_BELOW_ML);
+  (portion.ingredient.form !== 'powder' && !isAtLeast(portion.volumeML, DROPS_BELOW_ML));
 
 const toleranceOf = (portion: Portion): number =>
   portion.ingredient.strengthOf === null ? TOLERANCE_PERCENT.other : TOLERANCE_PERCENT.strength;

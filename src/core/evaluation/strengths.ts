@@ -1,4 +1,5 @@
 import type { MixtureState } from '../mixture/state';
+import { isAtLeast, exceeds } from '../quantity/limit';
 
 /** What a strength is of; the interface has the words. */
 export type StrengthKey =
@@ -26,7 +27,7 @@ export function strengthsOf(state: MixtureState): MixtureStrength[] {
     { key: 'washing-soda', value: state.sodiumCarbonatePercentWV, unit: '% w/v' },
     { key: 'essential-oil', value: state.essentialOilPercentVV, unit: '% v/v' },
   ];
-  return all.filter((s) => s.value >= MIN_SHIFT_RATIO);
+  return all.filter((s) => isAtLeast(s.value, MIN_SHIFT_RATIO));
 }
 
 /** How a strength moved from one mixture to another. */
@@ -60,5 +61,5 @@ export const REPORT_SHIFT_ABOVE_PERCENT = 5;
 /** The strengths that moved by more than {@link REPORT_SHIFT_ABOVE_PERCENT}. */
 export const notableShifts = (from: MixtureState, to: MixtureState): StrengthShift[] =>
   strengthShifts(from, to).filter(
-    (s) => s.changePercent === null || Math.abs(s.changePercent) > REPORT_SHIFT_ABOVE_PERCENT,
+    (s) => s.changePercent === null || exceeds(Math.abs(s.changePercent), REPORT_SHIFT_ABOVE_PERCENT),
   );

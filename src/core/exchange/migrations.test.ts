@@ -66,3 +66,15 @@ test('what the records may hold is what is on file for this version', () => {
   const shapes = Object.fromEntries(Object.entries(RECORD_SCHEMAS).map(([kind, schema]) => [kind, shapeOf(schema)]));
   expect(shapes).toMatchSnapshot(`version ${DATA_VERSION}`);
 });
+
+test('version 6 gives its form to a fresh mixture whose name or purpose said that things lie in it', () => {
+  const [formula] = STARTER_FORMULAS;
+  const { form: _, ...old } = { ...formula!, name: 'Cup soak', use: 'fresh' as const };
+  const formOf = (of: object): unknown => (migrateRecord('formula', of, 5) as { form?: unknown }).form;
+  expect(formOf(old)).toBe('soak');
+  expect(formOf({ ...old, name: 'Wipe', purpose: 'Kettles and the kettle' })).toBe('soak');
+  expect(formOf({ ...old, name: 'Wipe' })).toBeUndefined();
+  expect(formOf({ ...old, use: 'stored' })).toBeUndefined();
+  expect(formOf({ ...old, form: 'cloth' })).toBe('cloth');
+  expect(migrateRecord('batch', { formula: old }, 5)).toEqual({ formula: { ...old, form: 'soak' } });
+});

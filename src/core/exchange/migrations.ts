@@ -31,6 +31,13 @@ const addUse: RecordChange = (formula) => {
   };
 };
 
+/** Until version 6 a fresh mixture's name and purpose said that things lie in it. */
+const SOAK = /\b(?:soak|bag|bath|bowl|kettle)\b/i;
+const addSoak: RecordChange = (formula) => {
+  if (!isObject(formula) || formula.use !== 'fresh' || formula.form !== undefined) return formula;
+  return SOAK.test(`${String(formula.name)} ${String(formula.purpose)}`) ? { ...formula, form: 'soak' } : formula;
+};
+
 /** The same change in the formula that a batch holds. */
 const inBatch =
   (change: RecordChange): RecordChange =>
@@ -47,6 +54,8 @@ export const MIGRATIONS: readonly Migration[] = [
   { from: 3, records: { settings: withDefaults }, newLists: ['rooms', 'surfaces', 'timers', 'jobs', 'log'] },
   // A formula's way of use and its kind.
   { from: 4, records: { formula: addUse, batch: inBatch(addUse) } },
+  // What is a soak stands in its form alone.
+  { from: 5, records: { formula: addSoak, batch: inBatch(addSoak) } },
 ];
 
 /** The newest form of records and files that this Biscuit writes and reads. */

@@ -11,7 +11,7 @@ const both = ({ state }: RuleInput, trait: Trait): string[] | null =>
     : null;
 
 /** This much essential oil is enough to react with hypochlorite, percent by volume (common practice, no source). */
-const MUCH_OIL_PERCENT_VV = 1;
+const MUCH_OIL_FROM_PERCENT_VV = 1;
 
 const KEEP_APART =
   'Never let them meet: not in a bottle, on a surface, in the air of one room or in a drain. Rinse with plenty of water and air the room in between, and leave a day.';
@@ -96,7 +96,7 @@ export const bleachWithAlcohol = mixtureRule({
     const solvents = both(s, 'solvent');
     if (solvents) return { level: 'danger', subjects: solvents, variant: 'solvent' };
     const withOil = both(s, 'essential-oil');
-    return withOil && isAtLeast(state.essentialOilPercentVV, MUCH_OIL_PERCENT_VV)
+    return withOil && isAtLeast(state.essentialOilPercentVV, MUCH_OIL_FROM_PERCENT_VV)
       ? {
           level: 'danger',
           subjects: withOil,

@@ -81,9 +81,9 @@ export const clogsSprayer = mixtureRule({
 });
 
 const EATEN_BY_ACID_AND_ALKALI = ['aluminium', 'tin'];
-const WEAK_ACID_PERCENT = 0.3;
-const ALKALINE_FROM_PH = 9;
-const STRONG_ALCOHOL_PERCENT_VV = 60;
+const WEAK_ACID_ABOVE_PERCENT = 0.3;
+const ALKALINE_ABOVE_PH = 9;
+const STRONG_ALCOHOL_ABOVE_PERCENT_VV = 60;
 
 export const vesselMaterial = mixtureRule({
   code: 'vessel-material',
@@ -112,13 +112,13 @@ export const vesselMaterial = mixtureRule({
     const words = { material: vessel.material === 'tin' ? 'tinplate' : vessel.material };
     if (EATEN_BY_ACID_AND_ALKALI.includes(vessel.material) && state.wet) {
       const subjects = [
-        ...(state.freeAcidPercentAsAcetic > WEAK_ACID_PERCENT ? namesWithTrait(state, 'acid') : []),
+        ...(exceeds(state.freeAcidPercentAsAcetic, WEAK_ACID_ABOVE_PERCENT) ? namesWithTrait(state, 'acid') : []),
         ...(hasTrait(state, 'peroxide') ? namesWithTrait(state, 'peroxide') : []),
-        ...((modelPH(state)?.value ?? 0) > ALKALINE_FROM_PH ? namesWithTrait(state, 'alkali') : []),
+        ...(exceeds(modelPH(state)?.value ?? 0, ALKALINE_ABOVE_PH) ? namesWithTrait(state, 'alkali') : []),
       ];
       return subjects.length > 0 ? { level: 'caution', subjects: [...new Set(subjects)], words } : null;
     }
-    return vessel.material === 'polystyrene' && state.alcoholPercentVV > STRONG_ALCOHOL_PERCENT_VV
+    return vessel.material === 'polystyrene' && exceeds(state.alcoholPercentVV, STRONG_ALCOHOL_ABOVE_PERCENT_VV)
       ? {
           level: 'caution',
           subjects: namesWithTrait(state, 'alcohol'),
@@ -130,8 +130,8 @@ export const vesselMaterial = mixtureRule({
   },
 });
 
-const PEROXIDE_FROM_PERCENT = 0.1;
-const CITRUS_FROM_PERCENT = 0.05;
+const PEROXIDE_ABOVE_PERCENT = 0.1;
+const CITRUS_ABOVE_PERCENT = 0.05;
 
 export const lightSensitive = mixtureRule({
   code: 'light-sensitive',
@@ -144,8 +144,8 @@ export const lightSensitive = mixtureRule({
   },
   check: ({ state, vessel, scope }) => {
     if (!vessel || vessel.opaque === true || scope !== 'stored' || !state.wet) return null;
-    const peroxide = state.hydrogenPeroxidePercentWV > PEROXIDE_FROM_PERCENT;
-    const citrus = hasTrait(state, 'citrus-oil') && state.essentialOilPercentVV > CITRUS_FROM_PERCENT;
+    const peroxide = exceeds(state.hydrogenPeroxidePercentWV, PEROXIDE_ABOVE_PERCENT);
+    const citrus = hasTrait(state, 'citrus-oil') && exceeds(state.essentialOilPercentVV, CITRUS_ABOVE_PERCENT);
     if (!peroxide && !citrus) return null;
     return {
       level: 'caution',
@@ -158,13 +158,13 @@ export const lightSensitive = mixtureRule({
 });
 
 /** What keeps a mixture of water without a preservative, by strength (common practice, no source). */
-const KEEPS = { alcoholPercentVV: 20, acidPercent: 2, peroxidePercent: 0.5 } as const;
+const KEEPS_FROM = { alcoholPercentVV: 20, acidPercent: 2, peroxidePercent: 0.5 } as const;
 
 /** Soap stronger than this keeps itself, g per litre. */
 const SOAP_KEEPS_FROM_G_PER_L = 150;
 /** Less juice, starch or plant than this does not spoil it, g per litre (common practice, no source). */
-export const PERISHABLE_FROM_G_PER_L = 0.3;
-const SOAP_FROM_G_PER_L = 0.3;
+export const PERISHABLE_ABOVE_G_PER_L = 0.3;
+const SOAP_ABOVE_G_PER_L = 0.3;
 
 export const spoils = mixtureRule({
   code: 'spoils',
@@ -185,17 +185,17 @@ export const spoils = mixtureRule({
   check: ({ state, scope, formula, amounts }) => {
     if (!formula || !amounts || scope !== 'stored' || !state.wet || state.waterG < 0.3 * state.massG) return null;
     if (
-      isAtLeast(state.alcoholPercentVV, KEEPS.alcoholPercentVV) ||
-      isAtLeast(state.freeAcidPercentAsAcetic, KEEPS.acidPercent)
+      isAtLeast(state.alcoholPercentVV, KEEPS_FROM.alcoholPercentVV) ||
+      isAtLeast(state.freeAcidPercentAsAcetic, KEEPS_FROM.acidPercent)
     )
       return null;
-    if (isAtLeast(state.hydrogenPeroxidePercentWV, KEEPS.peroxidePercent) || hasTrait(state, 'hypochlorite'))
+    if (isAtLeast(state.hydrogenPeroxidePercentWV, KEEPS_FROM.peroxidePercent) || hasTrait(state, 'hypochlorite'))
       return null;
     const litres = state.volumeML / 1000;
-    if (exceeds((state.traitG.perishable ?? 0) / litres, PERISHABLE_FROM_G_PER_L)) {
+    if (exceeds((state.traitG.perishable ?? 0) / litres, PERISHABLE_ABOVE_G_PER_L)) {
       return { level: 'caution', subjects: namesWithTrait(state, 'perishable') };
     }
-    return state.soapGPerL > SOAP_FROM_G_PER_L && state.soapGPerL < SOAP_KEEPS_FROM_G_PER_L
+    return exceeds(state.soapGPerL, SOAP_ABOVE_G_PER_L) && !isAtLeast(state.soapGPerL, SOAP_KEEPS_FROM_G_PER_L)
       ? {
           level: 'caution',
           subjects: namesWithTrait(state, 'soap'),

@@ -5,10 +5,10 @@ import { shareOf } from './undiluted';
 import { mixtureRule, worstByStrength } from './rule';
 
 /** Strong acids and alkalis by strength: the strengths are columns of the substances; limits of pH and soda here. */
-const SODA_CAUTION = 5;
-const ALKALI_CAUTION_PH = 11.5;
+const SODA_CAUTION_ABOVE_PERCENT = 5;
+const ALKALI_CAUTION_ABOVE_PH = 11.5;
 /** Washing soda that acid has used up is no longer strong. */
-const SODA_STILL_STRONG_PH = 10;
+const SODA_STILL_STRONG_ABOVE_PH = 10;
 const AMMONIA_CAUTION = 1;
 /** Ammonia that alkali drives out of its salt comes off warm and at once: less of it is enough, percent w/w (common practice, no source). */
 const DRIVEN_AMMONIA_CAUTION = 0.1;
@@ -43,7 +43,7 @@ const BY_MASS_FROM_PERCENT = 40;
 
 /** The strength as a label has it. */
 const statedPercent = (state: MixtureState, { id, percent }: Burning): number =>
-  percent < BY_MASS_FROM_PERCENT ? percent : (100 * (state.grams[id] ?? 0)) / state.massG;
+  !isAtLeast(percent, BY_MASS_FROM_PERCENT) ? percent : (100 * (state.grams[id] ?? 0)) / state.massG;
 
 export const corrosiveAcid = mixtureRule({
   code: 'corrosive-acid',
@@ -179,21 +179,21 @@ export const corrosiveAlkali = mixtureRule({
       const figures = { pH: pH.value, sodiumCarbonatePercentWV: state.sodiumCarbonatePercentWV };
       const subjects = namesWithTrait(state, 'alkali');
       if (!s.amounts) {
-        return pH.value > ALKALI_CAUTION_PH || exceeds(state.sodiumCarbonatePercentWV, SODA_CAUTION)
+        return exceeds(pH.value, ALKALI_CAUTION_ABOVE_PH) || exceeds(state.sodiumCarbonatePercentWV, SODA_CAUTION_ABOVE_PERCENT)
           ? { level: 'caution', subjects, variant: 'meeting' }
           : null;
       }
-      if (exceeds(state.sodiumCarbonatePercentWV, SODA_CAUTION) && pH.value > SODA_STILL_STRONG_PH) {
+      if (exceeds(state.sodiumCarbonatePercentWV, SODA_CAUTION_ABOVE_PERCENT) && exceeds(pH.value, SODA_STILL_STRONG_ABOVE_PH)) {
         return { level: 'caution', subjects, figures, variant: 'soda' };
       }
-      if (pH.value <= ALKALI_CAUTION_PH) return null;
+      if (!exceeds(pH.value, ALKALI_CAUTION_ABOVE_PH)) return null;
       return { level: 'caution', subjects, figures, variant: state.pH ? undefined : 'strongest' };
     });
   },
 });
 
 /** Free ammonia that is worth a word, percent w/w. */
-const sayFrom = (state: MixtureState): number =>
+const reportAbove = (state: MixtureState): number =>
   (state.grams['ammonium-chloride'] ?? 0) > 0 && hasTrait(state, 'alkali') ? DRIVEN_AMMONIA_CAUTION : AMMONIA_CAUTION;
 
 export const ammoniaFumes = mixtureRule({
@@ -227,7 +227,7 @@ export const ammoniaFumes = mixtureRule({
     const beside = hasTrait(s.state, 'hypochlorite');
     const found = worstByStrength(s, (state) => {
       const fromSalt = (state.grams.ammonia ?? 0) === 0;
-      if (!hasTrait(state, 'ammonia-source') || !exceeds(state.ammoniaPercentWW, sayFrom(state))) return null;
+      if (!hasTrait(state, 'ammonia-source') || !exceeds(state.ammoniaPercentWW, reportAbove(state))) return null;
       return {
         level: small || beside ? 'danger' : 'caution',
         subjects: [
@@ -242,7 +242,7 @@ export const ammoniaFumes = mixtureRule({
     });
     if (found || s.amounts) return found;
     // Neither the salt nor the alkali gives it off alone.
-    return hasTrait(s.state, 'ammonia-source') && exceeds(s.state.ammoniaPercentWW, sayFrom(s.state))
+    return hasTrait(s.state, 'ammonia-source') && exceeds(s.state.ammoniaPercentWW, reportAbove(s.state))
       ? {
           level: small || beside ? 'danger' : 'caution',
           subjects: [...new Set([...namesWithTrait(s.state, 'ammonia-source'), ...namesWithTrait(s.state, 'alkali')])],

@@ -1,13 +1,11 @@
 import type { VesselFacts } from '../catalogue/vessels';
 import type { FormulaKind, UseForm } from '../formula/use';
-import type { MixtureState } from '../mixture/state';
+import { isPaste, type MixtureState } from '../mixture/state';
 import type { Scope } from './finding';
-import { isAtLeast } from '../quantity/limit';
 
 /** A room as its air goes: `small` is small and shut. */
-export type RoomSize = 'small' | 'large';
-
-export const ROOM_SIZES: readonly RoomSize[] = ['small', 'large'];
+export const ROOM_SIZES = ['small', 'large'] as const;
+export type RoomSize = (typeof ROOM_SIZES)[number];
 
 /** How a mixture is put to use. */
 export interface ExposureRoute {
@@ -23,9 +21,6 @@ export interface ExposureRoute {
   /** Thin enough to pour and spray. */
   readonly pourable: boolean;
 }
-
-/** More undissolved solid than this share of the mass is a paste. */
-const PASTE_FROM_SHARE = 0.3;
 
 const IN_AIR: readonly UseForm[] = ['spray', 'air', 'steam', 'heat'];
 const BY_HAND: readonly UseForm[] = [
@@ -53,7 +48,7 @@ export interface StatedUse {
 
 /** How a mixture is put to use. Where nobody has said, what can be poured counts as sprayed. */
 export function exposureRouteOf({ form, kind, vessel }: StatedUse, state: MixtureState, scope: Scope): ExposureRoute {
-  const pourable = state.wet && !isAtLeast(state.undissolvedG, PASTE_FROM_SHARE * state.massG);
+  const pourable = state.wet && !isPaste(state);
   const onSkin = kind === 'hand-soap';
   const trigger = vessel?.top === 'trigger';
   const made = scope === 'stored' || scope === 'fresh';

@@ -1,11 +1,11 @@
-import { DANGEROUS_GAIN_BAR, gasML } from '../mixture/gas';
+import { DANGEROUS_ABOVE_BAR, gasML } from '../mixture/gas';
 import { namesWithTrait, hasTrait, type MixtureState } from '../mixture/state';
 import { exceeds, isAtLeast } from '../quantity/limit';
 import { mixtureRule, worstByStrength } from './rule';
 import { gasText, plainNumber } from './message';
 
 /** What keeps yeast down, percent (common practice, no source). */
-const NO_FERMENT = { alcoholPercentVV: 15, acidPercent: 2 } as const;
+const NO_FERMENT_FROM = { alcoholPercentVV: 15, acidPercent: 2 } as const;
 /** Less sugar than this does not build pressure, g per litre. */
 const SUGAR_FROM_G_PER_L = 5;
 /** Peroxide from this strength on keeps yeast down, and gives gas itself, percent w/v. */
@@ -21,8 +21,8 @@ const sugarGPerL = (state: MixtureState): number =>
 function fermentingML(state: MixtureState): number {
   const starts = hasTrait(state, 'ferment') || (state.grams['plant-matter'] ?? 0) > 0;
   if (!state.wet || !starts || !isAtLeast(sugarGPerL(state), SUGAR_FROM_G_PER_L)) return 0;
-  if (isAtLeast(state.alcoholPercentVV, NO_FERMENT.alcoholPercentVV)) return 0;
-  if (isAtLeast(state.freeAcidPercentAsAcetic, NO_FERMENT.acidPercent)) return 0;
+  if (isAtLeast(state.alcoholPercentVV, NO_FERMENT_FROM.alcoholPercentVV)) return 0;
+  if (isAtLeast(state.freeAcidPercentAsAcetic, NO_FERMENT_FROM.acidPercent)) return 0;
   return gasML((2 * (state.traitG.fermentable ?? 0)) / 180.16);
 }
 
@@ -79,9 +79,10 @@ export const pressure = mixtureRule({
       ]),
     ];
     const gasML = state.carbonDioxideML + state.oxygenML;
-    if (exceeds(state.closedPressureBar, DANGEROUS_GAIN_BAR)) {
-      const bar =
-        state.closedPressureBar > MAX_BAR_SAID ? `more than ${MAX_BAR_SAID}` : plainNumber(state.closedPressureBar);
+    if (exceeds(state.closedPressureBar, DANGEROUS_ABOVE_BAR)) {
+      const bar = exceeds(state.closedPressureBar, MAX_BAR_SAID)
+        ? `more than ${MAX_BAR_SAID}`
+        : plainNumber(state.closedPressureBar);
       const words = { gas: gasText(gasML), bar };
       const variant = !amounts ? 'meeting' : subjects.length > 1 ? undefined : 'itself';
       return {
@@ -138,14 +139,14 @@ const CATEGORY_2_BELOW_C = 23;
 export const BURNS_ON_FROM_PERCENT_VV = 24;
 
 /** So much oil burns on by itself, percent v/v: what the flash point counts from. */
-const OIL_BURNS_ON_FROM_PERCENT_VV = 5;
+const OIL_BURNS_ON_ABOVE_PERCENT_VV = 5;
 
 /** False if what flashes in it is alcohol thinned with water too far to keep burning. */
 export const burnsOn = (state: MixtureState): boolean =>
   !hasTrait(state, 'alcohol') ||
   hasTrait(state, 'solvent') ||
   isAtLeast(state.alcoholPercentVV, BURNS_ON_FROM_PERCENT_VV) ||
-  exceeds(state.essentialOilPercentVV, OIL_BURNS_ON_FROM_PERCENT_VV);
+  exceeds(state.essentialOilPercentVV, OIL_BURNS_ON_ABOVE_PERCENT_VV);
 
 export const flammableLiquid = mixtureRule({
   code: 'flammable-liquid',
@@ -192,12 +193,12 @@ export const flammableLiquid = mixtureRule({
       ? null
       : worstByStrength(s, (state) => {
           const flash = state.flashPointC;
-          if (!flash || flash.low > FLAMMABLE_UP_TO_C || !burnsOn(state)) return null;
+          if (!flash || exceeds(flash.low, FLAMMABLE_UP_TO_C) || !burnsOn(state)) return null;
           const figures = {
             alcoholPercentVV: state.alcoholPercentVV,
             flashPointLowC: flash.low,
             flashPointHighC: flash.high,
-            ghsCategory: flash.low < CATEGORY_2_BELOW_C ? 2 : 3,
+            ghsCategory: !isAtLeast(flash.low, CATEGORY_2_BELOW_C) ? 2 : 3,
           };
           const words = { from: String(Math.round(flash.low)) };
           const solvents = namesWithTrait(state, 'solvent');

@@ -1,11 +1,12 @@
 import { namesWithTrait, hasTrait } from '../mixture/state';
 import { mixtureRule } from './rule';
 import { plainNumber } from './message';
+import { exceeds, isAtLeast } from '../quantity/limit';
 
 /** Rules about who lives in a home, and where its water goes. */
 
 /** A trace of borate, g per 100 g. */
-const BORATE_TRACE_PERCENT = 0.02;
+const BORATE_ABOVE_PERCENT = 0.02;
 
 export const boraxExposure = mixtureRule({
   code: 'borax-exposure',
@@ -26,7 +27,7 @@ export const boraxExposure = mixtureRule({
   },
   check: ({ state, household }) => {
     const percent = state.massG > 0 ? (100 * (state.traitG.borate ?? 0)) / state.massG : 0;
-    if (percent <= BORATE_TRACE_PERCENT) return null;
+    if (!exceeds(percent, BORATE_ABOVE_PERCENT)) return null;
     return {
       level: 'caution',
       subjects: namesWithTrait(state, 'borate'),
@@ -54,16 +55,17 @@ export const septicOrGreywater = mixtureRule({
     const much = (is: boolean): boolean => is || !amounts;
     const subjects = [
       ...(hasTrait(state, 'hypochlorite') ? namesWithTrait(state, 'hypochlorite') : []),
-      ...(hasTrait(state, 'peroxide') && much(state.hydrogenPeroxidePercentWV > REPORT_ABOVE_G_PER_L.peroxide)
+      ...(hasTrait(state, 'peroxide') && much(exceeds(state.hydrogenPeroxidePercentWV, REPORT_ABOVE_G_PER_L.peroxide))
         ? namesWithTrait(state, 'peroxide')
         : []),
-      ...(hasTrait(state, 'borate') && much(percent(state.traitG.borate) > REPORT_ABOVE_G_PER_L.borate)
+      ...(hasTrait(state, 'borate') && much(exceeds(percent(state.traitG.borate), REPORT_ABOVE_G_PER_L.borate))
         ? namesWithTrait(state, 'borate')
         : []),
-      ...(hasTrait(state, 'essential-oil') && much(percent(state.traitG['essential-oil']) > REPORT_ABOVE_G_PER_L.oil)
+      ...(hasTrait(state, 'essential-oil') &&
+      much(exceeds(percent(state.traitG['essential-oil']), REPORT_ABOVE_G_PER_L.oil))
         ? namesWithTrait(state, 'essential-oil')
         : []),
-      ...(hasTrait(state, 'chloride') && much(percent(state.traitG.chloride) > REPORT_ABOVE_G_PER_L.salt)
+      ...(hasTrait(state, 'chloride') && much(exceeds(percent(state.traitG.chloride), REPORT_ABOVE_G_PER_L.salt))
         ? namesWithTrait(state, 'chloride')
         : []),
     ];
@@ -99,7 +101,7 @@ export const noDisinfection = mixtureRule({
   check: ({ state, words }) => {
     if (!CLAIM.test(words) || !CLAIM.test(words.replace(DENIED, ''))) return null;
     const { alcoholPercentVV } = state;
-    const acts = alcoholPercentVV >= ALCOHOL_ACTS.from && alcoholPercentVV <= ALCOHOL_ACTS.to;
+    const acts = isAtLeast(alcoholPercentVV, ALCOHOL_ACTS.from) && !exceeds(alcoholPercentVV, ALCOHOL_ACTS.to);
     return {
       level: 'caution',
       subjects: [],

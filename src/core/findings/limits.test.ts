@@ -335,7 +335,7 @@ describe('columns of the substances', () => {
   });
 
   test.each(
-    SUBSTANCES.flatMap((s) => (s.notForHomeFromPercent === null ? [] : [[s.id, s.notForHomeFromPercent] as const])),
+    SUBSTANCES.flatMap((s) => (s.notForHomeAbovePercent === null ? [] : [[s.id, s.notForHomeAbovePercent] as const])),
   )('%s is not for a home over %d %%', (id, from) => {
     if (from > 0) expect(levelOf('not-for-a-home', poured(id, from), FRESH)).toBe('none');
     expect(levelOf('not-for-a-home', poured(id, from * (1 + GRAIN) + 0.01), FRESH)).toBe('danger');

@@ -2,12 +2,12 @@ import type { CleaningAgentId } from '../catalogue/soils';
 import { substance, type SubstanceId } from '../catalogue/substances';
 import { agentStrength } from '../mixture/agentStrength';
 import { namesWithTrait, hasTrait, modelPH, traitsOfIngredient } from '../mixture/state';
-import { isAtLeast } from '../quantity/limit';
+import { isAtLeast, exceeds } from '../quantity/limit';
 import { mixtureRule } from './rule';
 import { gasText } from './message';
 
 /** Less than this much acid meeting alkali is not worth a word, mmol per litre. */
-const REPORT_ABOVE_MMOL_PER_L = 2;
+const REPORT_FROM_MMOL_PER_L = 2;
 /** Less gas than this is not seen, mL per litre. */
 const FIZZ_SEEN_FROM_ML_PER_L = 20;
 /** Used up but for a few percent is used up. */
@@ -59,7 +59,7 @@ export const neutralised = mixtureRule({
     // Bleach must not meet acid at all, and lye not: to advise one after the other would be wrong.
     if (scope === 'air' || state.volumeML <= 0 || hasTrait(state, 'hypochlorite') || hasTrait(state, 'lye'))
       return null;
-    if ((1000 * neutralisedMol) / (state.volumeML / 1000) < REPORT_ABOVE_MMOL_PER_L) return null;
+    if (!isAtLeast((1000 * neutralisedMol) / (state.volumeML / 1000), REPORT_FROM_MMOL_PER_L)) return null;
     const onSurface = scope === 'sequence' || scope === 'drain';
     // Acid that meets scale does the work that is wanted of it.
     const alkalis = state.ingredients.filter((i) => traitsOfIngredient(i).has('alkali'));
@@ -76,12 +76,12 @@ export const neutralised = mixtureRule({
       saltG: state.inertSalts.reduce((sum, salt) => sum + salt.massG, 0),
     };
     const subjects = [...new Set([...namesWithTrait(state, 'acid'), ...namesWithTrait(state, 'alkali')])];
-    const fizzes = state.carbonDioxideML / (state.volumeML / 1000) >= FIZZ_SEEN_FROM_ML_PER_L;
+    const fizzes = isAtLeast(state.carbonDioxideML / (state.volumeML / 1000), FIZZ_SEEN_FROM_ML_PER_L);
     const words = {
       gas: fizzes ? ` and gave ${gasText(state.carbonDioxideML)} of gas` : '',
       ends: state.pH ? `, at about pH ${state.pH.value.toFixed(1)}` : '',
     };
-    const used = (percent: number): boolean => percent > ALL_USED_ABOVE_PERCENT;
+    const used = (percent: number): boolean => exceeds(percent, ALL_USED_ABOVE_PERCENT);
     if (onSurface) {
       return {
         level: 'defeats',
@@ -122,7 +122,13 @@ export const soapCurdles = mixtureRule({
   check: ({ state, scope, amounts }) => {
     const share = state.soapCurdledFraction ?? 0;
     const pH = modelPH(state);
-    if (!pH || share <= CURD_SEEN_ABOVE || pH.value >= SOAP_HOLDS_FROM_PH || scope === 'air' || scope === 'drain')
+    if (
+      !pH ||
+      !exceeds(share, CURD_SEEN_ABOVE) ||
+      isAtLeast(pH.value, SOAP_HOLDS_FROM_PH) ||
+      scope === 'air' ||
+      scope === 'drain'
+    )
       return null;
     return {
       level: 'defeats',
@@ -134,8 +140,8 @@ export const soapCurdles = mixtureRule({
 });
 
 /** Soap lost to hardness is worth a word from this share on, and undoes the mixture from that (0 to 1). */
-const HARDNESS_CAUTION = 0.1;
-const HARDNESS_DEFEATS = 0.5;
+const HARDNESS_CAUTION_ABOVE = 0.1;
+const HARDNESS_DEFEATS_FROM = 0.5;
 
 export const hardWaterSoap = mixtureRule({
   code: 'hard-water-soap',
@@ -160,11 +166,11 @@ export const hardWaterSoap = mixtureRule({
   },
   check: ({ state, scope, amounts }) => {
     const lost = state.soapLostToHardness ?? 0;
-    if (lost <= HARDNESS_CAUTION || scope === 'air' || scope === 'drain') return null;
+    if (!exceeds(lost, HARDNESS_CAUTION_ABOVE) || scope === 'air' || scope === 'drain') return null;
     const salts = state.ingredients.filter((i) => i.contents.some((c) => c.percent > 0 && bringsHardness(c.substance)));
     if (salts.length === 0 && (!amounts || scope === 'sequence')) return null;
     return {
-      level: isAtLeast(lost, HARDNESS_DEFEATS) ? 'defeats' : 'caution',
+      level: isAtLeast(lost, HARDNESS_DEFEATS_FROM) ? 'defeats' : 'caution',
       subjects: [...new Set([...namesWithTrait(state, 'soap'), ...salts.map((i) => i.name)])],
       figures: { lostPercent: 100 * lost },
       variant: salts.length === 0 ? undefined : amounts ? 'salts' : 'meeting',

@@ -10,7 +10,7 @@ import { mixtureRule } from './rule';
 /** Rules about essential oils: on skin, in the air animals breathe, in plastic, and afloat. */
 
 /** Less than this of an oil is a trace, percent v/v: a drop in a litre. */
-const TRACE_PERCENT_VV = 0.004;
+const TRACE_UP_TO_PERCENT_VV = 0.004;
 
 /** Percent by volume of all oils with a trait. */
 function oilPercentVV(state: MixtureState, trait: Trait): number {
@@ -26,7 +26,7 @@ function oilPercentVV(state: MixtureState, trait: Trait): number {
 }
 
 const enough = (state: MixtureState, trait: Trait): boolean =>
-  hasTrait(state, trait) && exceeds(oilPercentVV(state, trait), TRACE_PERCENT_VV);
+  hasTrait(state, trait) && exceeds(oilPercentVV(state, trait), TRACE_UP_TO_PERCENT_VV);
 
 /** So much of the oils afloat is worth a word, 0 to 1. */
 const FLOATS_FROM_SHARE = 0.15;
@@ -50,13 +50,13 @@ export const oilFloats = mixtureRule({
   },
   check: ({ state, formula, amounts, scope }) => {
     if (!formula || !amounts || !state.wet || scope === 'drain') return null;
-    const oily = state.essentialOilPercentVV > TRACE_PERCENT_VV || hasTrait(state, 'fatty-oil');
-    if (!oily || state.oilFloatingShare < FLOATS_FROM_SHARE) return null;
+    const oily = exceeds(state.essentialOilPercentVV, TRACE_UP_TO_PERCENT_VV) || hasTrait(state, 'fatty-oil');
+    if (!oily || !isAtLeast(state.oilFloatingShare, FLOATS_FROM_SHARE)) return null;
     return {
       level: 'caution',
       subjects: [...new Set([...namesWithTrait(state, 'essential-oil'), ...namesWithTrait(state, 'fatty-oil')])],
       figures: { floatingPercent: 100 * state.oilFloatingShare, essentialOilPercentVV: state.essentialOilPercentVV },
-      variant: state.essentialOilPercentVV > TRACE_PERCENT_VV ? undefined : 'fatty',
+      variant: exceeds(state.essentialOilPercentVV, TRACE_UP_TO_PERCENT_VV) ? undefined : 'fatty',
     };
   },
 });
@@ -72,7 +72,7 @@ const CEILING_PERCENT: Readonly<Record<FormulaKind, number>> = {
 };
 const HOT_SHARE = 0.5;
 /** What is not meant for skin burns it at so many times the ceiling (common practice, no source). */
-const DANGER_FROM_TIMES = 10;
+const DANGER_ABOVE_TIMES = 10;
 
 /** Every oil of a mixture with its percent v/v and its row. */
 function oilsIn(state: MixtureState): { readonly percentVV: number; readonly oil: Substance }[] {
@@ -124,7 +124,7 @@ export const oilStrong = mixtureRule({
   },
   check: ({ state, formula, amounts, exposure: use, scope }) => {
     if (!formula || !amounts || scope === 'drain') return null;
-    const oils = oilsIn(state).filter((o) => exceeds(o.percentVV, TRACE_PERCENT_VV));
+    const oils = oilsIn(state).filter((o) => exceeds(o.percentVV, TRACE_UP_TO_PERCENT_VV));
     if (oils.length === 0) return null;
     const subjects = namesWithTrait(state, 'essential-oil');
     const essentialOilPercentVV = oils.reduce((sum, o) => sum + o.percentVV, 0);
@@ -145,7 +145,7 @@ export const oilStrong = mixtureRule({
     const figures = figuresAt(share);
     if (use.onSkin) return { level: 'caution', subjects, figures, variant: 'handSoap' };
     const words = WHAT[kind];
-    return exceeds(share, DANGER_FROM_TIMES)
+    return exceeds(share, DANGER_ABOVE_TIMES)
       ? { level: 'danger', subjects, figures, words, variant: 'burns' }
       : { level: 'caution', subjects, figures, words };
   },
@@ -275,7 +275,7 @@ export const oilAndLungs = mixtureRule({
 });
 
 /** As a mist these bite the lungs, percent or pH (common practice, no source). */
-const MIST = { acidPercent: 2, alkaliPH: 11, peroxidePercent: 1, alcoholPercentVV: 20 } as const;
+const MIST_ABOVE = { acidPercent: 2, alkaliPH: 11, peroxidePercent: 1, alcoholPercentVV: 20 } as const;
 
 export const sprayAndLungs = mixtureRule({
   code: 'spray-and-lungs',
@@ -291,11 +291,11 @@ export const sprayAndLungs = mixtureRule({
     if (who.length === 0 || use.kind === 'reeds' || !(use.inAir || (scope === 'air' && !amounts))) return null;
     for (const s of amounts ? [state] : alone) {
       const what: (readonly [string, readonly string[]])[] = [];
-      if (exceeds(s.freeAcidPercentAsAcetic, MIST.acidPercent)) what.push(['acid', namesWithTrait(s, 'acid')]);
-      if (exceeds(modelPH(s)?.value ?? 0, MIST.alkaliPH)) what.push(['strong alkali', namesWithTrait(s, 'alkali')]);
-      if (s.wet && exceeds(s.hydrogenPeroxidePercentWV, MIST.peroxidePercent))
+      if (exceeds(s.freeAcidPercentAsAcetic, MIST_ABOVE.acidPercent)) what.push(['acid', namesWithTrait(s, 'acid')]);
+      if (exceeds(modelPH(s)?.value ?? 0, MIST_ABOVE.alkaliPH)) what.push(['strong alkali', namesWithTrait(s, 'alkali')]);
+      if (s.wet && exceeds(s.hydrogenPeroxidePercentWV, MIST_ABOVE.peroxidePercent))
         what.push(['peroxide', namesWithTrait(s, 'peroxide')]);
-      if (exceeds(s.alcoholPercentVV, MIST.alcoholPercentVV)) what.push(['alcohol', namesWithTrait(s, 'alcohol')]);
+      if (exceeds(s.alcoholPercentVV, MIST_ABOVE.alcoholPercentVV)) what.push(['alcohol', namesWithTrait(s, 'alcohol')]);
       if (what.length === 0) continue;
       return {
         level: 'caution',

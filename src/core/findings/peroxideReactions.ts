@@ -5,7 +5,7 @@ import { mixtureRule, worstByStrength } from './rule';
 import { gasText } from './message';
 
 /** Below this nothing is called peroxide, percent w/v: a trace. */
-const TRACE_PERCENT = 0.01;
+const TRACE_FROM_PERCENT = 0.01;
 
 export const peraceticAcid = mixtureRule({
   code: 'peracetic-acid',
@@ -43,7 +43,7 @@ export const peraceticAcid = mixtureRule({
     const acidLeft = !amounts || state.balanceIfWetted.acidLeftMol > 0;
     // Dry and open they lie side by side: what the first damp does is said by another rule.
     if (scope === 'fresh' && !state.hasWaterPhase) return null;
-    if (!hasTrait(state, 'carboxylic-acid') || state.hydrogenPeroxidePercentWV < TRACE_PERCENT || !acidLeft)
+    if (!hasTrait(state, 'carboxylic-acid') || !isAtLeast(state.hydrogenPeroxidePercentWV, TRACE_FROM_PERCENT) || !acidLeft)
       return null;
     const subjects = [...new Set([...namesWithTrait(state, 'peroxide'), ...namesWithTrait(state, 'carboxylic-acid')])];
     const figures = { peraceticAcidMaxPPM: state.peraceticAcidMaxPPM };
@@ -112,8 +112,8 @@ export const unstablePeroxide = mixtureRule({
 });
 
 /** Irritates from 5 %, burns from 8 % (EU classification of solutions, from memory). */
-const STRONG_PERCENT = 5;
-const BURNING_PERCENT = 8;
+const STRONG_FROM_PERCENT = 5;
+const BURNING_FROM_PERCENT = 8;
 
 export const strongPeroxide = mixtureRule({
   code: 'strong-peroxide',
@@ -137,8 +137,8 @@ export const strongPeroxide = mixtureRule({
       : worstByStrength(s, (state) => {
           const percent = state.hydrogenPeroxidePercentWV;
           // A dry powder is judged by the solution it makes.
-          if (!state.hasWaterPhase || !isAtLeast(percent, STRONG_PERCENT)) return null;
-          const danger = isAtLeast(percent, BURNING_PERCENT);
+          if (!state.hasWaterPhase || !isAtLeast(percent, STRONG_FROM_PERCENT)) return null;
+          const danger = isAtLeast(percent, BURNING_FROM_PERCENT);
           return {
             level: danger ? 'danger' : 'caution',
             subjects: namesWithTrait(state, 'peroxide'),
@@ -149,7 +149,7 @@ export const strongPeroxide = mixtureRule({
 });
 
 /** Sulfuric acid as strong as this makes of peroxide what eats and explodes, percent as poured (common practice, no source). */
-const STRONG_SULFURIC_FROM_PERCENT = 20;
+const STRONG_SULFURIC_ABOVE_PERCENT = 20;
 
 export const explosivePeroxide = mixtureRule({
   code: 'explosive-peroxide',
@@ -173,7 +173,7 @@ export const explosivePeroxide = mixtureRule({
     const ketones = namesWithTrait(state, 'ketone');
     if (ketones.length > 0) return { level: 'danger', subjects: [...new Set([...peroxides, ...ketones])] };
     const sulfuric = state.ingredients
-      .filter((i) => exceeds(shareOf(i, 'sulfuric-acid'), STRONG_SULFURIC_FROM_PERCENT))
+      .filter((i) => exceeds(shareOf(i, 'sulfuric-acid'), STRONG_SULFURIC_ABOVE_PERCENT))
       .map((i) => i.name);
     return sulfuric.length > 0
       ? { level: 'danger', subjects: [...new Set([...peroxides, ...sulfuric])], variant: 'sulfuric' }

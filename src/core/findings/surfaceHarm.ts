@@ -27,7 +27,7 @@ const surfaceRule = ruleAbout<SurfaceRuleInput>();
 const WATERSHY_UP_TO_MINUTES = 15;
 
 const isWatershy = ({ limits, keepOut }: Surface): boolean =>
-  keepOut !== null || limits.some((l) => l.of === 'water' && l.minutes <= WATERSHY_UP_TO_MINUTES);
+  keepOut !== null || limits.some((l) => l.of === 'water' && !exceeds(l.minutes, WATERSHY_UP_TO_MINUTES));
 
 const WORDS: Message = {
   happens: 'Not for {surface}: {subjects} {harms|harm} it at once.',
@@ -206,7 +206,7 @@ const nearFlame = surfaceRule({
   },
   check: ({ state, surface }) => {
     const flash = state.flashPointC;
-    if (!surface.ignites || !flash || flash.low > FLAMMABLE_UP_TO_C) return null;
+    if (!surface.ignites || !flash || exceeds(flash.low, FLAMMABLE_UP_TO_C)) return null;
     const figures = { flashPointLowC: flash.low, flashPointHighC: flash.high };
     const words = { surface: surface.name.toLowerCase(), from: String(Math.round(flash.low)) };
     const subjects = [

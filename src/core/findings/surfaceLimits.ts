@@ -2,7 +2,7 @@ import { preferenceOf, type AdvicePreferences } from '../catalogue/disputedAdvic
 import type { Trait } from '../catalogue/substances';
 import type { LimitOf, Surface, SurfaceHarm, Tolerance } from '../catalogue/surface';
 import { namesWithTrait, hasTrait, modelPH, type MixtureState } from '../mixture/state';
-import { exceeds } from '../quantity/limit';
+import { exceeds, isAtLeast } from '../quantity/limit';
 
 /** What of a surface's limits a mixture passes, and how long that is borne. */
 
@@ -56,9 +56,12 @@ const TRAIT_OF: Record<LimitOf, Trait | null> = {
 function bandPasses(t: Tolerance, damp: MixtureState): ExceededLimit['bandEnd'] {
   const pH = modelPH(damp);
   if (!pH) return null;
-  if (t.of === 'acid' && pH.value >= t.limit && pH.low < t.limit) return { pH: pH.value, end: pH.low, limit: t.limit };
+  if (t.of === 'acid' && isAtLeast(pH.value, t.limit) && !isAtLeast(pH.low, t.limit))
+    return { pH: pH.value, end: pH.low, limit: t.limit };
   const isAlkaline = t.of === 'alkali' && hasTrait(damp, 'alkali');
-  return isAlkaline && pH.value <= t.limit && pH.high > t.limit ? { pH: pH.value, end: pH.high, limit: t.limit } : null;
+  return isAlkaline && !exceeds(pH.value, t.limit) && exceeds(pH.high, t.limit)
+    ? { pH: pH.value, end: pH.high, limit: t.limit }
+    : null;
 }
 
 /** Minutes until a mixture harms by one limit; null if it keeps within it, at the worse end of its pH's band too. */
@@ -67,19 +70,20 @@ function minutesUntilHarm(t: Tolerance, state: MixtureState, damp: MixtureState)
   switch (t.of) {
     case 'acid':
       // In hardly any water there is no pH to speak of, but acid is acid.
-      if ((pH && pH.low >= t.limit) || damp.freeAcidPercentAsAcetic < ACID_FROM_PERCENT) return null;
+      if ((pH && isAtLeast(pH.low, t.limit)) || !isAtLeast(damp.freeAcidPercentAsAcetic, ACID_FROM_PERCENT))
+        return null;
       return stretch(t.minutes, REFERENCE.acidPercent / damp.freeAcidPercentAsAcetic);
     case 'alkali': {
       // Soap's own pH is known to about a unit only, and its alkali is weak: the low end counts.
       const at = pH && (hasTrait(damp, 'alkali') ? pH.high : pH.low);
       const reserve = alkaliMmolPerL(damp);
-      if (at === null || at <= t.limit || reserve < ALKALI_FROM_MMOL_PER_L) return null;
+      if (at === null || !exceeds(at, t.limit) || !isAtLeast(reserve, ALKALI_FROM_MMOL_PER_L)) return null;
       return stretch(t.minutes, REFERENCE.alkaliMmolPerL / reserve);
     }
     case 'oxidiser':
       return state.wet && exceeds(state.hydrogenPeroxidePercentWV, t.limit) ? t.minutes : null;
     case 'hypochlorite':
-      return state.freeChlorinePPM > t.limit ? t.minutes : null;
+      return exceeds(state.freeChlorinePPM, t.limit) ? t.minutes : null;
     case 'alcohol': {
       const percent =
         state.alcoholPercentVV + (state.massG > 0 ? (100 * (state.traitG.solvent ?? 0)) / state.massG : 0);
@@ -88,11 +92,11 @@ function minutesUntilHarm(t: Tolerance, state: MixtureState, damp: MixtureState)
     case 'oil':
       return exceeds(state.essentialOilPercentVV, t.limit) ? t.minutes : null;
     case 'grains':
-      return state.abrasiveMohs !== null && state.abrasiveMohs > t.limit ? t.minutes : null;
+      return state.abrasiveMohs !== null && exceeds(state.abrasiveMohs, t.limit) ? t.minutes : null;
     case 'water':
       return state.wet && state.waterG > 0.3 * state.massG ? t.minutes : null;
     case 'heat':
-      return t.limit < BOILING_C && state.ingredients.some((b) => b.water === 'boiling') ? t.minutes : null;
+      return !isAtLeast(t.limit, BOILING_C) && state.ingredients.some((b) => b.water === 'boiling') ? t.minutes : null;
   }
 }
 
@@ -159,7 +163,7 @@ export function exceededLimits(
   }
   for (const w of surface.weaknesses) {
     if (!w.traits.every((trait) => hasTrait(state, trait))) continue;
-    if (w.traits.includes('acid') && damp.freeAcidPercentAsAcetic < ACID_FROM_PERCENT) continue;
+    if (w.traits.includes('acid') && !isAtLeast(damp.freeAcidPercentAsAcetic, ACID_FROM_PERCENT)) continue;
     const subjects = [...new Set(w.traits.flatMap((trait) => namesWithTrait(state, trait)))];
     add(w.traits.join(), {
       of: null,

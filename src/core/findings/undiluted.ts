@@ -60,7 +60,8 @@ const DUSTY_FROM_PERCENT = 30;
 export function handlingOf(ingredient: Ingredient): string | null {
   const [strong] = strongIn(ingredient);
   if (strong) return careFor(strong);
-  const dusty = ingredient.form === 'powder' && DUSTY.some((id) => shareOf(ingredient, id) >= DUSTY_FROM_PERCENT);
+  const dusty =
+    ingredient.form === 'powder' && DUSTY.some((id) => isAtLeast(shareOf(ingredient, id), DUSTY_FROM_PERCENT));
   return dusty ? 'Its dust stings eyes and nose: spoon it low, no dust.' : null;
 }
 
@@ -96,8 +97,8 @@ export const notForAHome = mixtureRule({
   check: ({ state }) => {
     const found = state.ingredients.flatMap((i) =>
       i.contents.flatMap((c) => {
-        const { name, notForHomeFromPercent } = substance(c.substance);
-        return notForHomeFromPercent !== null && exceeds(c.percent, notForHomeFromPercent)
+        const { name, notForHomeAbovePercent } = substance(c.substance);
+        return notForHomeAbovePercent !== null && exceeds(c.percent, notForHomeAbovePercent)
           ? [{ ingredient: i.name, name }]
           : [];
       }),

@@ -1,5 +1,6 @@
 import type { CleaningAgentId, Soil, Useless } from '../catalogue/soils';
 import { hasTrait, type MixtureState } from '../mixture/state';
+import { isAtLeast } from '../quantity/limit';
 
 /** Less than this is not there to speak of: percent, or g/L of soap. */
 const REPORT_FROM_SHARE = 0.3;
@@ -8,14 +9,14 @@ function holds(by: CleaningAgentId, state: MixtureState): boolean {
   switch (by) {
     case 'acid':
     case 'acid-salt':
-      return state.freeAcidPercentAsAcetic >= REPORT_FROM_SHARE;
+      return isAtLeast(state.freeAcidPercentAsAcetic, REPORT_FROM_SHARE);
     case 'oxidiser':
-      return state.hydrogenPeroxidePercentWV >= REPORT_FROM_SHARE || state.freeChlorinePPM > 0;
+      return isAtLeast(state.hydrogenPeroxidePercentWV, REPORT_FROM_SHARE) || state.freeChlorinePPM > 0;
     case 'surfactant':
       // True soap alone: dish soap does not set a stain.
-      return state.soapGPerL >= REPORT_FROM_SHARE;
+      return isAtLeast(state.soapGPerL, REPORT_FROM_SHARE);
     case 'alcohol':
-      return state.alcoholPercentVV >= REPORT_FROM_SHARE;
+      return isAtLeast(state.alcoholPercentVV, REPORT_FROM_SHARE);
     case 'grains':
       return state.wet && state.abrasiveMohs !== null;
     case 'alkali':

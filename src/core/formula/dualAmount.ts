@@ -3,6 +3,7 @@ import { midpoint } from '../quantity/range';
 import { unitG } from '../quantity/units';
 import type { Formula, Line } from './formula';
 import { ingredientOfLine } from './resolveIngredient';
+import { exceeds } from '../quantity/limit';
 
 /** A line that says its amount twice, differently. Masses in g. */
 export interface Disagreement {
@@ -31,7 +32,7 @@ export function disagreementOf(line: Line, formula: Formula, dropsPerML: number)
   const otherG = statedG(line, line.also, formula, dropsPerML);
   if (!usedG || !otherG) return null;
   const differencePercent = (100 * Math.abs(otherG - usedG)) / Math.min(usedG, otherG);
-  return differencePercent > DISAGREE_ABOVE_PERCENT ? { line, usedG, otherG, differencePercent } : null;
+  return exceeds(differencePercent, DISAGREE_ABOVE_PERCENT) ? { line, usedG, otherG, differencePercent } : null;
 }
 
 /** The lines whose two amounts differ by more than {@link DISAGREE_ABOVE_PERCENT}. The first amount is the one used. */

@@ -24,7 +24,7 @@ export interface MixedVolume {
 }
 
 /** Below this much liquid to a gram of the whole, a mixture counts as dry. */
-const DRY_BELOW = 0.02;
+const DRY_UP_TO = 0.02;
 
 /** True if there is liquid enough for salts to dissolve and react. */
 export function isWet(poured: readonly Poured[]): boolean {
@@ -34,7 +34,7 @@ export function isWet(poured: readonly Poured[]): boolean {
     totalG += massG;
     if (ingredient.form === 'liquid') liquidG += massG;
   }
-  return exceeds(liquidG, DRY_BELOW * totalG);
+  return exceeds(liquidG, DRY_UP_TO * totalG);
 }
 
 const isSolid = (ingredient: Ingredient): boolean => ingredient.form === 'powder' || ingredient.form === 'solid';

@@ -3,6 +3,7 @@ import { substance, type SubstanceId } from '../catalogue/substances';
 import { carbonateViews, degassedNear } from './carbonateViews';
 import { equilibrium, toReachPH, type Equilibrium, type Solution } from './equilibrium';
 import type { Moles } from './protonBalance';
+import { isAtLeast, exceeds } from '../quantity/limit';
 
 /** A pH with the band in which it lies. */
 export interface PHBand {
@@ -119,7 +120,10 @@ function bandOf(of: Dissolved, main: Equilibrium): PHBand {
   const acidEnd = degassedNear(endOf(of, 'acid'), main, FATTY_PKA.low).pH;
   const alkaliEnd = degassedNear(withTapWater(endOf(of, 'alkali'), of.tapShare), main, FATTY_PKA.high).pH;
   const model = modelBand(main.ionicStrength, of.alcoholPercentVV);
-  const open = main.bufferMolPerL < UNBUFFERED_BELOW && main.pH > WATER_PH.low && main.pH < WATER_PH.high;
+  const open =
+    !isAtLeast(main.bufferMolPerL, UNBUFFERED_BELOW) &&
+    exceeds(main.pH, WATER_PH.low) &&
+    !isAtLeast(main.pH, WATER_PH.high);
   const low = Math.min(main.pH, acidEnd) - model;
   const high = Math.max(main.pH, alkaliEnd) + model;
   return {

@@ -1,5 +1,6 @@
 import type { CleaningAgentId } from '../catalogue/soils';
 import { modelPH, type MixtureState } from './state';
+import { isAtLeast } from '../quantity/limit';
 
 /** Alkali counts as strong from this pH, as mild from that. */
 const STRONG_FROM_PH = 10;
@@ -20,9 +21,9 @@ export function agentStrength(state: MixtureState, by: CleaningAgentId): number 
     case 'acid-salt':
       return (traitG.chloride ?? 0) > 0 ? state.freeAcidPercentAsAcetic : 0;
     case 'alkali':
-      return pH && pH.value >= STRONG_FROM_PH ? alkali() : 0;
+      return pH && isAtLeast(pH.value, STRONG_FROM_PH) ? alkali() : 0;
     case 'mild-alkali':
-      return pH && pH.value >= MILD_FROM_PH ? alkali() : 0;
+      return pH && isAtLeast(pH.value, MILD_FROM_PH) ? alkali() : 0;
     case 'surfactant':
       return wet ? state.surfactantGPerL + state.soapGPerL * (1 - (state.soapCurdledFraction ?? 0)) : 0;
     case 'alcohol':

@@ -12,7 +12,7 @@ const IMMISCIBLE_BAND_C = 5;
  * A solvent that does not mix with water floats on it and burns as it does neat, from this much on; an
  * essential oil is taken up as droplets and does so from more, percent v/v (common practice, no source).
  */
-const IMMISCIBLE_FROM_PERCENT_VV = { solvent: 1, oil: 5 } as const;
+const IMMISCIBLE_ABOVE_PERCENT_VV = { solvent: 1, oil: 5 } as const;
 
 /** The flash point at a strength, °C; null below the weakest of the table. */
 function interpolate(table: readonly FlashPoint[], percentVV: number): number | null {
@@ -62,7 +62,7 @@ export function flashPointC(grams: Readonly<Grams>, volumeML: number): Range | n
     const percentVV = (100 * (grams[key as SubstanceId] ?? 0) * displacementMLPerG) / volumeML;
     if (percentVV <= 0) continue;
     if (flashInWater) miscible.push({ table: flashInWater, percentVV });
-    const from = traits.includes('solvent') ? IMMISCIBLE_FROM_PERCENT_VV.solvent : IMMISCIBLE_FROM_PERCENT_VV.oil;
+    const from = traits.includes('solvent') ? IMMISCIBLE_ABOVE_PERCENT_VV.solvent : IMMISCIBLE_ABOVE_PERCENT_VV.oil;
     if (flashC !== null && exceeds(percentVV, from)) floatingC = Math.min(floatingC ?? Infinity, flashC);
   }
   const mixedC = miscibleC(miscible);

@@ -1,4 +1,5 @@
 import type { Trait } from '../catalogue/substances';
+import { isAtLeast } from '../quantity/limit';
 
 /** Soap or surfactant carries a quarter of its own mass of oil: "several times their own amount" (common practice, no source). */
 const CARRIED_PER_G_SURFACTANT = 0.25;
@@ -29,7 +30,7 @@ export function oilPhase(
 ): OilPhase {
   const oilG = (traitG['essential-oil'] ?? 0) + (traitG['fatty-oil'] ?? 0);
   if (oilG <= 0 || waterG <= 0) return { floatingG: 0, floatingShare: 0 };
-  if (alcoholPercentVV >= ALCOHOL_CARRIES_FROM_PERCENT_VV) return { floatingG: 0, floatingShare: 0 };
+  if (isAtLeast(alcoholPercentVV, ALCOHOL_CARRIES_FROM_PERCENT_VV)) return { floatingG: 0, floatingShare: 0 };
   const carriedG = CARRIED_PER_G_SURFACTANT * (soapG + (traitG.surfactant ?? 0)) + DISSOLVED_G_PER_ML * waterG;
   const floatingG = Math.max(0, oilG - carriedG);
   return { floatingG, floatingShare: floatingG / oilG };

@@ -1,5 +1,6 @@
 import { acidSystem } from '../catalogue/acidSystems';
 import { substance, SUBSTANCES, type Substance, type SubstanceId } from '../catalogue/substances';
+import { isAtLeast } from '../quantity/limit';
 
 /** Moles of each substance. */
 export type Moles = Partial<Record<SubstanceId, number>>;
@@ -45,7 +46,7 @@ function stepsOf(s: Substance): Steps {
   const acid: Step[] = [];
   const base: Step[] = s.hydroxideMol > 0 ? [{ pKa: LYE_PKA, equivalents: s.hydroxideMol, gasPerProton: 0 }] : [];
   const carbonate = s.traits.includes('carbonate');
-  const insoluble = carbonate && (s.solubilityGPer100ML ?? Infinity) < INSOLUBLE_BELOW_G_PER_100ML;
+  const insoluble = carbonate && !isAtLeast(s.solubilityGPer100ML ?? Infinity, INSOLUBLE_BELOW_G_PER_100ML);
   for (const { system, mol, protons } of s.brings) {
     const { pKas } = acidSystem(system);
     const lost = pKas.length - protons;
@@ -57,7 +58,7 @@ function stepsOf(s: Substance): Steps {
     if (insoluble && weakest !== undefined) {
       base.push({ pKa: weakest, equivalents: mol * taking.length, gasPerProton: 1 / taking.length });
     } else {
-      const gas = (pKa: number): number => (carbonate && pKa < GAS_STEP_BELOW_PKA ? 1 : 0);
+      const gas = (pKa: number): number => (carbonate && !isAtLeast(pKa, GAS_STEP_BELOW_PKA) ? 1 : 0);
       base.push(...taking.map((pKa) => ({ pKa, equivalents: mol, gasPerProton: gas(pKa) })));
     }
   }
@@ -86,7 +87,7 @@ function openSteps(moles: Moles, role: keyof Steps): Open[] {
 const byTurn = (a: Open, b: Open): number =>
   Number(isGrain(a)) - Number(isGrain(b)) || (a.of.id < b.of.id ? -1 : Number(a.of.id > b.of.id));
 
-const isGrain = ({ of }: Open): boolean => (of.solubilityGPer100ML ?? Infinity) < INSOLUBLE_BELOW_G_PER_100ML;
+const isGrain = ({ of }: Open): boolean => !isAtLeast(of.solubilityGPer100ML ?? Infinity, INSOLUBLE_BELOW_G_PER_100ML);
 
 /** Carbon dioxide leaves as it forms, which draws on acids up to this much weaker than carbonic acid. */
 const DRAW = 0.5;

@@ -14,7 +14,7 @@ import { peraceticMaxPPM } from './peracetic';
 import { NO_BALANCE, protonBalance, type Moles, type ProtonBalance } from './protonBalance';
 import { inertSalts, type InertSalt } from './salts';
 import { addUp, hardestGrain, leftUndissolved, molesBy, molesOf, sumOf, traitsOf } from './sums';
-import { exceeds } from '../quantity/limit';
+import { exceeds, isAtLeast } from '../quantity/limit';
 
 /** What a mixture is, at 20 to 25 °C. Every verdict reads this, never a name alone. */
 export interface MixtureState {
@@ -93,13 +93,13 @@ const ETHANOL_ML_PER_G = substance('ethanol').displacementMLPerG;
 const ISOPROPANOL_ML_PER_G = substance('isopropanol').displacementMLPerG;
 
 /** Less poured water than this share of the mass is none to react in. */
-const REACTS_FROM_WATER_SHARE = 0.02;
+const REACTS_ABOVE_WATER_SHARE = 0.02;
 
 /** Alkali breaks peroxide up within hours to days above this pH. */
 const PEROXIDE_BREAKS_ABOVE_PH = 8;
 
 /** Beyond these the model of acid and base gives no figure: ionic strength in mol/L, alcohol in percent v/v. */
-const MODEL_HOLDS_TO = { ionicStrengthMolPerL: 3, alcoholPercentVV: 60 } as const;
+const MODEL_HOLDS_UP_TO = { ionicStrengthMolPerL: 3, alcoholPercentVV: 60 } as const;
 /** Glycerin joins borate to a stronger acid; beside less than this of either nothing is seen, mol/L (common practice, no source). */
 const BORATE_COMPLEX_FROM_MOL_PER_L = 0.002;
 
@@ -107,7 +107,7 @@ const BORATE_COMPLEX_FROM_MOL_PER_L = 0.002;
 function borateComplexMolPerL(moles: Moles, litres: number): number {
   const boric = (moles['boric-acid'] ?? 0) + 4 * (moles.borax ?? 0) + (moles['sodium-perborate'] ?? 0);
   const lesser = litres > 0 ? Math.min(boric, moles.glycerol ?? 0) / litres : 0;
-  return lesser < BORATE_COMPLEX_FROM_MOL_PER_L ? 0 : lesser;
+  return !isAtLeast(lesser, BORATE_COMPLEX_FROM_MOL_PER_L) ? 0 : lesser;
 }
 
 /** True of a thing of which nothing is known: no contents, and not water. */
@@ -126,7 +126,7 @@ export function mix(poured: readonly Poured[], options: MixOptions = {}): Mixtur
   const wet = isWet(poured);
   const { volumeML, undissolved: beforeReaction } = mixedVolume(poured);
   const balanceOnceWet = protonBalance(moles);
-  const holdsWater = wet && exceeds(freeWaterG, REACTS_FROM_WATER_SHARE * massG);
+  const holdsWater = wet && exceeds(freeWaterG, REACTS_ABOVE_WATER_SHARE * massG);
   const balance = holdsWater ? balanceOnceWet : NO_BALANCE;
   const undissolved = holdsWater ? leftUndissolved(beforeReaction, balance) : beforeReaction;
   const undissolvedG = sumOf(undissolved);
@@ -152,7 +152,10 @@ export function mix(poured: readonly Poured[], options: MixOptions = {}): Mixtur
   const { floatingShare } = oilPhase(traitG, soapLeftG, waterG, alcoholPercentVV);
   const peroxide = molesBy(moles, 'peroxideMol');
   const breaksUp =
-    acidity !== null && balance.acidLeftMol === 0 && acidity.pH.high > PEROXIDE_BREAKS_ABOVE_PH && isAlkaline(traitG);
+    acidity !== null &&
+    balance.acidLeftMol === 0 &&
+    exceeds(acidity.pH.high, PEROXIDE_BREAKS_ABOVE_PH) &&
+    isAlkaline(traitG);
   const oxygenMol =
     holdsWater && peroxide > 0 && (breaksUp || (traitG['peroxide-catalyst'] ?? 0) > 0) ? peroxide / 2 : 0;
   const borateComplex = holdsWater ? borateComplexMolPerL(moles, volumeML / 1000) : 0;
@@ -235,8 +238,8 @@ function withheld(
 ): PHWithheld | null {
   if (poured.some((p) => isBlank(p.ingredient))) return 'unknown';
   if (borateComplex > 0) return 'borate';
-  if (exceeds(alcoholPercentVV, MODEL_HOLDS_TO.alcoholPercentVV)) return 'alcohol';
-  return exceeds(ionicStrengthMolPerL, MODEL_HOLDS_TO.ionicStrengthMolPerL) ? 'salt' : null;
+  if (exceeds(alcoholPercentVV, MODEL_HOLDS_UP_TO.alcoholPercentVV)) return 'alcohol';
+  return exceeds(ionicStrengthMolPerL, MODEL_HOLDS_UP_TO.ionicStrengthMolPerL) ? 'salt' : null;
 }
 
 const traitsKnown = new WeakMap<Ingredient, ReadonlySet<Trait>>();
@@ -264,6 +267,13 @@ export const namesWithTrait = (state: MixtureState, ...traits: readonly Trait[])
 
 /** The model's pH, shown or not, with its band: what rules go by. Null in what is dry. */
 export const modelPH = (state: MixtureState): PHBand | null => state.acidity?.pH ?? null;
+
+/** From this share of undissolved solid on a mixture is a paste. */
+const PASTE_FROM_SHARE = 0.3;
+
+/** True if it is a paste rather than a liquid; what is dry is neither. */
+export const isPaste = (state: MixtureState): boolean =>
+  state.wet && isAtLeast(state.undissolvedG, PASTE_FROM_SHARE * state.massG);
 
 /** True if any amount of a substance with the trait is there. */
 export const hasTrait = (state: MixtureState, trait: Trait): boolean => (state.traitG[trait] ?? 0) > 0;

@@ -4,6 +4,7 @@ import { resolveIngredient } from '../formula/resolveIngredient';
 import type { Evaluation } from '../evaluation/evaluate';
 import { neverMeets } from './neverMeets';
 import { shelfLife, storageAdvice, DEFAULT_STORAGE, type StorageConditions, type ShelfLife } from './shelfLife';
+import { isAtLeast, exceeds } from '../quantity/limit';
 
 /** What a batch's label says: the same on screen and printed. */
 export interface LabelContent {
@@ -27,7 +28,7 @@ export interface LabelContent {
 }
 
 /** Weaker than this is not worth a line on the label, percent. */
-const REPORT_ABOVE_PERCENT = 0.05;
+const REPORT_FROM_PERCENT = 0.05;
 
 /** Undissolved solid in g per litre above which the label says to shake. */
 const SETTLES_ABOVE_G_PER_L = 1;
@@ -56,9 +57,9 @@ export function labelOf(
       { of: 'soap', percent: state.soapGPerL / 10, basis: 'w/v' },
       { of: 'washing soda', percent: state.sodiumCarbonatePercentWV, basis: 'w/v' },
     ] as const
-  ).filter((s) => s.percent >= REPORT_ABOVE_PERCENT);
+  ).filter((s) => isAtLeast(s.percent, REPORT_FROM_PERCENT));
   const oily = state.essentialOilPercentVV > 0;
-  const settles = state.volumeML > 0 && state.undissolvedG / (state.volumeML / 1000) > SETTLES_ABOVE_G_PER_L;
+  const settles = state.volumeML > 0 && exceeds(state.undissolvedG / (state.volumeML / 1000), SETTLES_ABOVE_G_PER_L);
   return {
     name: formula.name,
     purpose: formula.purpose,

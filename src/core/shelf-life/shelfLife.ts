@@ -1,8 +1,8 @@
 import type { VesselFacts } from '../catalogue/vessels';
 import type { FormulaUse } from '../formula/formula';
-import { PERISHABLE_FROM_G_PER_L } from '../findings/container';
+import { PERISHABLE_ABOVE_G_PER_L } from '../findings/container';
 import { hasTrait, type MixtureState } from '../mixture/state';
-import { exceeds } from '../quantity/limit';
+import { exceeds, isAtLeast } from '../quantity/limit';
 
 /** How long a mixture keeps, days, and the rule that set it. 0 to 0 is "use at once". */
 export interface ShelfLife {
@@ -40,7 +40,9 @@ const ACID_KEEPS_FROM = 0.4;
 const INFUSION_ACID_FROM = 2;
 
 const isInfusion = (s: MixtureState): boolean =>
-  (s.traitG.perishable ?? 0) > 0 && s.freeAcidPercentAsAcetic >= INFUSION_ACID_FROM && !hasTrait(s, 'fermentable');
+  (s.traitG.perishable ?? 0) > 0 &&
+  isAtLeast(s.freeAcidPercentAsAcetic, INFUSION_ACID_FROM) &&
+  !hasTrait(s, 'fermentable');
 
 /** Keeping rules, the shortest first: the first that applies sets the date. Common practice, no source. */
 const KEEPING: readonly KeepingRule[] = [
@@ -71,7 +73,7 @@ const KEEPING: readonly KeepingRule[] = [
     lowDays: 1,
     highDays: 2,
     reason: 'fresh juice, starch or plant matter spoils',
-    applies: (s) => exceeds(perishableGPerL(s), PERISHABLE_FROM_G_PER_L),
+    applies: (s) => exceeds(perishableGPerL(s), PERISHABLE_ABOVE_G_PER_L),
   },
   {
     lowDays: 30,
@@ -95,13 +97,13 @@ const KEEPING: readonly KeepingRule[] = [
     lowDays: 90,
     highDays: 180,
     reason: 'acid without tap water',
-    applies: (s) => s.freeAcidPercentAsAcetic >= ACID_KEEPS_FROM && !bringsTap(s),
+    applies: (s) => isAtLeast(s.freeAcidPercentAsAcetic, ACID_KEEPS_FROM) && !bringsTap(s),
   },
   {
     lowDays: 30,
     highDays: 60,
     reason: 'acid in tap water',
-    applies: (s) => s.freeAcidPercentAsAcetic >= ACID_KEEPS_FROM,
+    applies: (s) => isAtLeast(s.freeAcidPercentAsAcetic, ACID_KEEPS_FROM),
   },
   {
     lowDays: 60,
@@ -131,8 +133,8 @@ export function shelfLife(state: MixtureState, how: StorageConditions): ShelfLif
   if (how.vessel?.opaque === false && (hasTrait(state, 'peroxide') || hasTrait(state, 'citrus-oil'))) {
     scale(0.5, 'half as long in a clear bottle');
   }
-  if (how.roomC >= WARM_FROM_C) scale(0.5, 'half as long in a warm room');
-  else if (how.roomC <= COLD_UP_TO_C) scale(1.5, 'longer in the cold');
+  if (isAtLeast(how.roomC, WARM_FROM_C)) scale(0.5, 'half as long in a warm room');
+  else if (!exceeds(how.roomC, COLD_UP_TO_C)) scale(1.5, 'longer in the cold');
   return { lowDays, highDays, reason };
 }
 
