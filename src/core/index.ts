@@ -1,18 +1,41 @@
 /** The door of the core: what everyone outside may call. */
 
-export { evaluate, type Evaluation, type SurfaceEvaluation } from './evaluation/evaluate';
+export { evaluate, evaluateAt, mixtureOf, type Evaluation, type SurfaceEvaluation } from './evaluation/evaluate';
 export { checkCompatibility } from './evaluation/compatibility';
-export { NO_TEXT, DEFAULT_CONTEXT, type RecipeText, type EvaluationContext } from './evaluation/context';
-export { evaluateAndPlan, type PouredLine, type PourPlan } from './evaluation/pourPlan';
-export { compare, type Comparison } from './evaluation/compare';
 export {
-  evaluateAsPoured,
-  formulaAsPoured,
-  offPercent,
-  POURED_RIGHT_WITHIN_PERCENT,
-  rescaled,
-  type PouredSoFar,
-} from './evaluation/asPoured';
+  contextIn,
+  contextOf,
+  NO_TEXT,
+  DEFAULT_CONTEXT,
+  type RecipeText,
+  type EvaluationContext,
+} from './evaluation/context';
+export {
+  batchesOf,
+  batchStatus,
+  finishedBatches,
+  isBatchInProgress,
+  rescaledFits,
+  shiftML,
+  toPourML,
+  withoutLast,
+  withPoured,
+  withRescaled,
+  type BatchInProgress,
+  type BatchStatus,
+} from './batch/progress';
+export {
+  batchTarget,
+  BOTTLES_RANGE,
+  MAX_BATCH_ML,
+  type BatchTarget,
+  type TargetBasis,
+  type TargetKind,
+  type TargetProblem,
+  type TargetRequest,
+} from './batch/target';
+export { evaluateAndPlan, planPour, type PouredLine, type PourPlan } from './evaluation/pourPlan';
+export { compare, type Comparison } from './evaluation/compare';
 export { remediesFor, type Remedy } from './evaluation/remedies';
 export {
   notableShifts,
@@ -37,10 +60,10 @@ export {
   type ReadRecipe,
   type UnreadBecause,
 } from './formula/reader/reading';
-export { fromWhatThereIs, coverML, type Floor, type Have } from './formula/batchSize';
+export type { Have } from './formula/batchSize';
 export { freeLineId, withLine, withLineChanged, withLineMoved, withoutLine } from './formula/change';
-export { concentrated, dilutedWith, maxTimes } from './formula/concentrate';
 export { readAmount } from './formula/reader/readAmount';
+export { typedAmount } from './formula/typedAmount';
 export { formulaFromReading } from './formula/fromReading';
 export { recipeTextOf } from './evaluation/recipeText';
 export { checkCompatibilityByName } from './evaluation/compatibilityByName';
@@ -73,6 +96,7 @@ export {
 export { SOURCES, type SourceKey } from './catalogue/sources';
 export {
   DEFAULT_HEADSPACE_PERCENT,
+  fullML,
   VESSEL_SHAPES,
   vesselFacts,
   measuredCapacityML,
@@ -107,6 +131,7 @@ export {
 } from './shelf-life/shelfLife';
 
 export {
+  candidateOf,
   rankWays,
   weighSupplies,
   type Candidate,
@@ -118,7 +143,6 @@ export {
 export { guideSteps, type GuideStep } from './cleaning/guide';
 export { applicationOf, type Application } from './cleaning/application';
 export { jointsFinding, jointsOf, type Joint } from './cleaning/joints';
-export { amountForArea, type AmountFor } from './cleaning/amountFor';
 export { toleranceOf, questionsAbout, type HomeSurface, type Room, type Upkeep } from './cleaning/homeSurface';
 export { ROOM_KINDS, roomKind, type RoomKind, type RoomKindId, type UsualSurface } from './catalogue/roomKinds';
 export { JOB_PLANS, type JobPlan } from './catalogue/jobPlans';
@@ -208,7 +232,7 @@ export type { Amount } from './quantity/amount';
 export { brimfulML, volumeToHeightML, type PouredScale, type Profile } from './quantity/fillMarks';
 export { toolSet, TOOL_IDS, type ToolId } from './quantity/tools';
 export { MEASURE_SYSTEMS, UNIT_CHIPS, unitML, unitText, type MeasureSystem } from './quantity/units';
-export { readBack, typedMeasure, typedNumber, type DecimalSign } from './quantity/typedNumber';
+export { readBack, typedMeasure, typedNumber, typedQuantity, type DecimalSign } from './quantity/typedNumber';
 export { readWeightMeasurement, WEIGHT_MEASUREMENT, WEIGHT_SCALE_SERVICE } from './quantity/weightMeasurement';
 export { DROPS_PER_ML_RANGE } from './quantity/drops';
 export { FIRST_STEPS, accidentsOf, type Accident } from './findings/firstAid';

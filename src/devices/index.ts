@@ -2,5 +2,5 @@
 export { bluetoothScale, hasBluetooth } from './bluetoothScale';
 export { Steadiness, type KitchenScale, type ScaleReading } from './scale';
 export { simulatedScale, type SimulatedScale } from './simulatedScale';
-export { typedMeasureIn, typedNumberIn, readAs } from './typed';
+export { typedMeasureIn, typedNumberIn, typedQuantityIn, readAs } from './typed';
 export { askToNotify, notifyState, ring, soundState, wakeSound, type NotifyState, type SoundState } from './alarm';

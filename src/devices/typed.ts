@@ -1,4 +1,4 @@
-import { readBack, typedMeasure, typedNumber, type DecimalSign } from '@/core';
+import { readBack, typedMeasure, typedNumber, typedQuantity, type DecimalSign, type MeasureSystem } from '@/core';
 
 let sign: DecimalSign | null = null;
 
@@ -13,6 +13,10 @@ export const typedNumberIn = (text: string): number | string | null => typedNumb
 
 /** The same, a unit behind it passed over; NaN for what is no number. */
 export const typedMeasureIn = (text: string): number => typedMeasure(text, decimalSign());
+
+/** An amount with its unit, as it is typed on this device; see {@link typedQuantity}. */
+export const typedQuantityIn = (text: string, fallback: 'mL' | 'g', system: MeasureSystem) =>
+  typedQuantity(text, fallback, system, decimalSign());
 
 /** A line under a field that says how its number was read, where another might read it otherwise. */
 export function readAs(text: string): string | null {

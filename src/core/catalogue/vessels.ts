@@ -156,3 +156,19 @@ export const vesselFacts = (vessel: Vessel): VesselFacts => ({
 
 /** Room left in the vessel by default, percent of its capacity: to shake, or for open vessels to stir. */
 export const DEFAULT_HEADSPACE_PERCENT = 10;
+
+/** Room to stir in an open tub, percent of its capacity (common practice, no source). */
+const TUB_HEADSPACE_PERCENT = 25;
+
+/** Headspace to leave in a vessel, percent of its capacity. */
+export const headspacePercentOf = (vessel: Vessel): number =>
+  vesselShape(vessel.shape).closes ? DEFAULT_HEADSPACE_PERCENT : TUB_HEADSPACE_PERCENT;
+
+/** mL in a vessel that is as full as it should be. */
+export const fullML = (vessel: Vessel): number => vessel.capacityML * (1 - headspacePercentOf(vessel) / 100);
+
+/** Fuller than this share nothing can be carried without a spill (common practice, no source). */
+const MAX_FILL_SHARE = 0.97;
+
+/** The most that goes into a vessel at all, mL. */
+export const maxFillML = (vessel: Vessel): number => MAX_FILL_SHARE * vessel.capacityML;

@@ -87,6 +87,14 @@ function missingFor(formula: Formula, cupboard: readonly string[] | null): strin
     .map((l) => resolveIngredient(l.ingredient).name);
 }
 
+/** The one way with a formula that is at hand and weighed up already, in no place. */
+export const candidateOf = (formula: Formula, evaluation: Evaluation): Candidate => ({
+  formula,
+  evaluation,
+  from: 'shelf',
+  missing: [],
+});
+
 /** Weighs up everything there is to clean with, each formula once, in the scope it is made for. */
 export function weighSupplies(supplies: Supplies, context: EvaluationContext): Candidate[] {
   const weighed = (formula: Formula, from: SupplySource, missing: readonly string[]): Candidate[] => {

@@ -3,9 +3,16 @@ import type { HouseholdMember } from '../catalogue/household';
 import type { AdvicePreferences } from '../catalogue/disputedAdvice';
 import type { Soil } from '../catalogue/soils';
 import type { Surface } from '../catalogue/surface';
-import { DEFAULT_HEADSPACE_PERCENT, type VesselFacts } from '../catalogue/vessels';
+import {
+  DEFAULT_HEADSPACE_PERCENT,
+  headspacePercentOf,
+  vesselFacts,
+  type Vessel,
+  type VesselFacts,
+} from '../catalogue/vessels';
 import type { Scope } from '../findings/finding';
 import type { RoomSize } from '../findings/exposureRoute';
+import type { FormulaUse } from '../formula/formula';
 import type { UseForm } from '../formula/use';
 import { DEFAULT_DROPS_PER_ML } from '../quantity/drops';
 
@@ -50,6 +57,31 @@ export const DEFAULT_CONTEXT: EvaluationContext = {
   hardnessMgPerL: null,
   preferences: {},
 };
+
+/** What of a home's settings bears on a mixture. */
+export interface HomeFacts {
+  readonly dropsPerML: number;
+  readonly lives: readonly HouseholdMember[];
+  readonly hardnessMgPerL: number | null;
+  readonly schools: AdvicePreferences;
+}
+
+/** The context of a home for a formula of this use, before a bottle and a place are chosen. */
+export const contextOf = (use: FormulaUse, home: HomeFacts): EvaluationContext => ({
+  ...DEFAULT_CONTEXT,
+  scope: use,
+  dropsPerML: home.dropsPerML,
+  household: home.lives,
+  hardnessMgPerL: home.hardnessMgPerL,
+  preferences: home.schools,
+});
+
+/** The same in a vessel. */
+export const contextIn = (vessel: Vessel, use: FormulaUse, home: HomeFacts): EvaluationContext => ({
+  ...contextOf(use, home),
+  headspacePercent: headspacePercentOf(vessel),
+  vessel: vesselFacts(vessel),
+});
 
 /** What a pasted text said beside its lines, and what of them is open. */
 export interface RecipeText {

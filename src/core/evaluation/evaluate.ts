@@ -42,6 +42,12 @@ const lineName = (line: Line): string => resolveIngredient(line.ingredient).name
 export const mixed = (poured: readonly Poured[], context: EvaluationContext): MixtureState =>
   mix(poured, { headspacePercent: context.headspacePercent, hardnessMgPerL: context.hardnessMgPerL });
 
+/** What a formula is once mixed, unjudged; null if its amounts cannot be brought together. */
+export function mixtureOf(formula: Formula, context: EvaluationContext): MixtureState | null {
+  const resolved = resolveAmounts(formula, context.dropsPerML);
+  return resolved.ok ? mixed(resolved.value.portions, context) : null;
+}
+
 const wordsOf = (formula: Formula, recipeText: RecipeText): string =>
   [formula.name, formula.purpose, ...formula.lines.map((l) => l.text ?? ''), ...recipeText.notes, ...recipeText.unread]
     .join('\n')
@@ -235,6 +241,17 @@ export function evaluate(
     ),
     checked: WHAT_IS_CHECKED,
   });
+}
+
+/**
+ * An evaluation held against the place of a context: its surface, and how long it stays on.
+ * @param anywhere of the same formula and context, before a place was chosen
+ */
+export function evaluateAt(formula: Formula, anywhere: Evaluation, context: EvaluationContext): Result<Evaluation> {
+  // What is to be lifted bears on what is found of the mixture itself.
+  if (context.soil) return evaluate(formula, context);
+  if (!context.surface) return ok(anywhere);
+  return ok({ ...anywhere, surface: evaluateOnSurface(anywhere.state, anywhere.stateWhenDamp, context) });
 }
 
 const WATER = ingredientById('distilled-water');

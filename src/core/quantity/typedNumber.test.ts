@@ -1,4 +1,4 @@
-import { readBack, typedMeasure, typedNumber } from './typedNumber';
+import { readBack, typedMeasure, typedNumber, typedQuantity } from './typedNumber';
 
 // Grouping and decimal signs: common practice of each country (as in the locale data of any browser).
 test.each([
@@ -60,4 +60,21 @@ test('what another might read otherwise is shown back, and nothing else', () => 
   expect(readBack('1.500', ',')).toBe('1500');
   expect(readBack('1,500', ',')).toBe('1,5');
   expect(readBack('1,000 mL', '.')).toBe('1000');
+});
+
+test.each([
+  ['250', { value: 250, unit: 'g' }],
+  ['250 mL', { value: 250, unit: 'mL' }],
+  ['40g', { value: 40, unit: 'g' }],
+  ['0.1 L', { value: 100, unit: 'mL' }],
+  ['1.5 kg', { value: 1500, unit: 'g' }],
+  // A US cup is 236.5882365 mL (NIST Handbook 44, Appendix C).
+  ['2 cups', { value: 473.176473, unit: 'mL' }],
+  ['1 fl oz', { value: 29.5735295625, unit: 'mL' }],
+  ['3 spoonfuls', null],
+  ['lots', null],
+  ['', null],
+  ['kg', null],
+])('%j of what is dry is %j', (text, expected) => {
+  expect(typedQuantity(text, 'g', 'us')).toEqual(expected);
 });

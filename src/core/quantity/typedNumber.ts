@@ -1,3 +1,5 @@
+import { unitG, unitML, UNITS, type MeasureSystem } from './units';
+
 /** The sign between a number's whole and its decimals, where the person writes. */
 export type DecimalSign = '.' | ',';
 
@@ -61,6 +63,38 @@ export function typedNumber(text: string, decimal: DecimalSign = '.'): number | 
 export function typedMeasure(text: string, decimal: DecimalSign = '.'): number {
   const value = typedNumber(text.trim().replace(/\s*[a-zµ²³%]+$/i, ''), decimal);
   return typeof value === 'number' ? value : NaN;
+}
+
+/** An amount with its unit, as it is typed of what stands in the cupboard. */
+export interface TypedQuantity {
+  readonly value: number;
+  readonly unit: 'mL' | 'g';
+}
+
+const UNIT_BY_NAME = new Map(
+  UNITS.flatMap((u) => [u.unit, ...u.names].map((name) => [name.toLowerCase(), u] as const)),
+);
+
+/**
+ * A number with any unit of volume or mass behind it, in mL or g: "1.5 kg", "2 cups", "250".
+ * @param fallback what is meant where no unit stands
+ * @param system whose cups and spoons
+ * @returns null for what is no number, or has a unit that is not known
+ */
+export function typedQuantity(
+  text: string,
+  fallback: TypedQuantity['unit'],
+  system: MeasureSystem,
+  decimal: DecimalSign = '.',
+): TypedQuantity | null {
+  const [, number = '', name = ''] = /^(.*?)\s*([a-z][a-z ]*)?\.?$/i.exec(text.trim()) ?? [];
+  const value = typedNumber(number, decimal);
+  const row = name === '' ? null : UNIT_BY_NAME.get(name.toLowerCase());
+  if (typeof value !== 'number' || row === undefined) return null;
+  if (row === null) return { value, unit: fallback };
+  return row.measures === 'mass'
+    ? { value: value * unitG(row.unit), unit: 'g' }
+    : { value: value * unitML(row.unit, system), unit: 'mL' };
 }
 
 /** How a typed number was read, where another might read it otherwise: "1,000" as "1000"; null where nobody would. */

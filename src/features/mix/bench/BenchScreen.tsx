@@ -2,17 +2,19 @@ import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import {
+  contextOf,
   discardBy,
-  evaluate,
+  isBatchInProgress,
   isStarter,
   isUsedAtOnce,
   labelOf,
   lineText,
+  mixtureOf,
   soilByName,
   surfaceByName,
   vesselFacts,
   vesselShape,
-  type Evaluation,
+  type BatchInProgress,
   type Formula,
   type Vessel,
 } from '@/core';
@@ -33,9 +35,8 @@ import {
   volumeText,
 } from '@/ui';
 import { LabelSheet } from '@/print';
-import { BottleChoice, FIRST_BOTTLE, OPEN_BOWL, vesselOf } from './BottleChoice';
-import { FULL_BOTTLE, batchTarget } from '../batch/batchTarget';
-import { isBatchInProgress, type BatchInProgress } from '../batch/batchInProgress';
+import { BottleChoice, FIRST_BOTTLE, OPEN_BOWL, vesselOf, type BenchBottle } from './BottleChoice';
+import { FULL_BOTTLE } from './targetChoice';
 import { PourMeasures, PourPicture } from './Pour';
 import { ScaleChoice } from './ScaleChoice';
 import { isBenchDraft, NEW_BENCH_DRAFT, type BenchDraft } from './benchDraft';
@@ -44,8 +45,8 @@ import { Strengths } from '../verdict/Strengths';
 import { dwellText, SurfaceCheck } from './SurfaceCheck';
 import { UseChoice } from '../batch/UseChoice';
 import { GeneralPrecautions } from '../verdict/GeneralPrecautions';
-import { contextOf, fillOf, useBench } from '../batch/useBench';
-import { useBenchActions } from './useBenchActions';
+import { useBench } from './useBench';
+import { useBenchActions, type ReadyBatch } from './useBenchActions';
 import { Verdict } from '../verdict/Verdict';
 
 /** A formula on the bench: which bottle, what it is, how much of each, and make it. */
@@ -66,61 +67,49 @@ function NoSuchFormula() {
   );
 }
 
-function Bench({ formula: kept }: { formula: Formula }) {
-  const router = useRouter();
-  const wide = useWide();
-  const own = useVessels().data ?? [];
-  const draft = useDraft<BenchDraft>(`bench/${kept.id}`, NEW_BENCH_DRAFT, isBenchDraft);
-  const use = draft.value.use ?? kept.use;
-  const asUsed = useMemo(() => (use === kept.use ? kept : { ...kept, use }), [kept, use]);
+/** Which bottle stands on the bench: the one chosen, or one that suits what the formula is. */
+function useBottle(formula: Formula, bottle: BenchBottle | null) {
   const settings = useSettings();
+  const own = useVessels().data ?? NONE;
   // What gives gas or breaks down is never closed: a bottle with a cap is not proposed for it.
   const atOnce = useMemo(() => {
-    const weighed = evaluate(asUsed, contextOf(use, settings));
-    return weighed.ok && isUsedAtOnce(weighed.value.state, use);
-  }, [asUsed, use, settings]);
-  const closed = own.filter((v) => vesselShape(v.shape).closes);
-  const open = own.filter((v) => !vesselShape(v.shape).closes);
-  const [proposed] = atOnce ? open : closed;
-  const bottle =
-    draft.value.bottle ?? (proposed ? { kind: 'own' as const, id: proposed.id } : atOnce ? OPEN_BOWL : FIRST_BOTTLE);
-  const chosen = vesselOf(bottle, own);
-  const lastGood = 'vessel' in chosen ? chosen.vessel : (own[0] ?? fallbackVessel());
-  const surface = draft.value.surfaceId === null ? null : surfaceByName(draft.value.surfaceId);
-  const soil = soilByName(draft.value.soilId ?? '');
-  const place = useMemo(
-    () => ({ surface, soil, dwellMinutes: surface ? draft.value.minutes : null }),
-    [surface, soil, draft.value.minutes],
+    const state = mixtureOf(formula, contextOf(formula.use, settings));
+    return state !== null && isUsedAtOnce(state, formula.use);
+  }, [formula, settings]);
+  const proposed = own.find((v) => vesselShape(v.shape).closes !== atOnce);
+  const proposedId = proposed?.id ?? null;
+  const chosen = useMemo(
+    (): BenchBottle =>
+      bottle ?? (proposedId !== null ? { kind: 'own', id: proposedId } : atOnce ? OPEN_BOWL : FIRST_BOTTLE),
+    [bottle, proposedId, atOnce],
   );
-  const scale = draft.value.scale ?? FULL_BOTTLE;
-  const target = useMemo(
-    () => batchTarget(scale, asUsed, lastGood, fillOf(lastGood), contextOf(use, settings)),
-    [scale, asUsed, lastGood, use, settings],
-  );
+  const found = useMemo(() => vesselOf(chosen, own), [chosen, own]);
+  const fallback = own[0] ?? FALLBACK;
+  return { own, atOnce, chosen, found, vessel: 'vessel' in found ? found.vessel : fallback };
+}
+
+function Bench({ formula: kept }: { formula: Formula }) {
+  const wide = useWide();
+  const settings = useSettings();
+  const draft = useDraft<BenchDraft>(`bench/${kept.id}`, NEW_BENCH_DRAFT, isBenchDraft);
+  const { bottle, surfaceId, soilId, minutes, scale = FULL_BOTTLE } = draft.value;
+  const use = draft.value.use ?? kept.use;
+  const asUsed = useMemo(() => (use === kept.use ? kept : { ...kept, use }), [kept, use]);
+  const { own, atOnce, chosen, found, vessel } = useBottle(asUsed, bottle);
+  const surface = surfaceId === null ? null : surfaceByName(surfaceId);
+  const soil = soilByName(soilId ?? '');
+  const place = useMemo(() => ({ surface, soil, dwellMinutes: surface ? minutes : null }), [surface, soil, minutes]);
+  const { target, outcome, context, ways } = useBench(asUsed, vessel, place, scale);
   const { formula } = target;
-  const { outcome, context } = useBench(formula, lastGood, place, target.pourTarget);
   const batch = useDraft<BatchInProgress | null>(`make/${kept.id}`, null, isBatchInProgress);
   const change = (part: Partial<BenchDraft>): void => draft.set({ ...draft.value, ...part });
 
-  const [label, setLabel] = useState(false);
-  const [share, setShare] = useState(false);
-
-  const ready =
-    outcome.ok && 'vessel' in chosen ? { ...outcome.value, vessel: chosen.vessel, isNew: chosen.isNew } : null;
+  const ready = outcome.ok && 'vessel' in found ? { ...outcome.value, vessel, isNew: found.isNew } : null;
   const evaluation = outcome.ok ? outcome.value.evaluation : null;
   const danger = evaluation?.verdict === 'danger';
-
-  const dwell = evaluation && surface && soil ? dwellText(formula, surface, soil, context, settings) : null;
-
-  const { makeIt, mixIt, apply, duplicate, removeIt, isSaving } = useBenchActions({
-    kept,
-    aimed: target,
-    ready: danger ? null : ready,
-    dwell,
-    own,
-    batch,
-    change,
-  });
+  const makeable = danger ? null : ready;
+  const dwell = dwellText(ways, surface);
+  const actions = useBenchActions({ kept, target, ready: makeable, dwell, own, batch, change });
 
   const next = danger ? (
     <Body style={styles.stopped} testID="stopped">
@@ -134,7 +123,7 @@ function Bench({ formula: kept }: { formula: Formula }) {
             batch.value ? 'Go on mixing' : evaluation?.verdict === 'defeats' ? 'Mix it anyway' : 'Mix it, step by step'
           }
           weight="main"
-          onPress={mixIt}
+          onPress={actions.mixIt}
           disabled={!ready || target.problem !== null}
           testID="mix-it"
         />
@@ -144,8 +133,8 @@ function Bench({ formula: kept }: { formula: Formula }) {
           <Action
             title="It is mixed"
             label="It is mixed already: label it"
-            onPress={makeIt}
-            disabled={!ready || isSaving || target.problem !== null}
+            onPress={actions.makeIt}
+            disabled={!ready || actions.isSaving || target.problem !== null}
             testID="make-it"
           />
         )
@@ -153,32 +142,22 @@ function Bench({ formula: kept }: { formula: Formula }) {
     />
   );
 
-  const picture = ready && !danger && target.inBottle && <PourPicture plan={ready.plan} vessel={ready.vessel} />;
-  const beside = wide && picture !== false && picture !== null;
+  const picture = makeable && target.inBottle ? <PourPicture plan={makeable.plan} vessel={vessel} /> : null;
+  const beside = wide && picture !== null;
 
   return (
     <Screen next={next}>
-      <Section>
-        <Title>{formula.name}</Title>
-        {formula.purpose !== '' && <Body>{formula.purpose}</Body>}
-        {formula.never !== '' && <SecondaryText>Never on: {formula.never}</SecondaryText>}
-        {formula.how && <SecondaryText>{formula.how}</SecondaryText>}
-      </Section>
+      <WhatItIs formula={formula} />
       <View style={beside && styles.beside}>
         {beside && picture}
         <View style={beside ? styles.facts : styles.stacked}>
           <BottleChoice
-            bottle={bottle}
+            bottle={chosen}
             onChange={(b) => change({ bottle: b })}
-            problem={'problem' in chosen ? chosen.problem : null}
+            problem={'problem' in found ? found.problem : null}
           />
           {!danger && (
-            <ScaleChoice
-              setting={scale}
-              onChange={(next2) => change({ scale: next2 })}
-              formula={asUsed}
-              aimed={target}
-            />
+            <ScaleChoice setting={scale} onChange={(to) => change({ scale: to })} formula={asUsed} target={target} />
           )}
           {!outcome.ok && <Body style={styles.stopped}>{outcome.problems[0]?.message}</Body>}
           {evaluation && (
@@ -186,86 +165,127 @@ function Bench({ formula: kept }: { formula: Formula }) {
               verdict={evaluation.verdict}
               findings={evaluation.findings}
               checked={evaluation.checked}
-              instead={{ formula, verdict: evaluation.verdict, at: context, onApply: apply }}
+              instead={{ formula, verdict: evaluation.verdict, at: context, onApply: actions.apply }}
             />
           )}
         </View>
       </View>
       {!beside && picture}
-      {ready && !danger && (
-        <PourMeasures plan={ready.plan} vessel={ready.vessel} units={settings.units} inBottle={target.inBottle} />
+      {makeable && (
+        <PourMeasures plan={makeable.plan} vessel={vessel} units={settings.units} inBottle={target.inBottle} />
       )}
-      {danger && (
-        <Section>
-          <Heading>What was asked for</Heading>
-          {formula.lines.map((l) => (
-            <Body key={l.id}>{lineText(l)}</Body>
-          ))}
-        </Section>
-      )}
+      {danger && <AskedFor formula={formula} />}
       <UseChoice use={use} onChange={(chosenUse) => change({ use: chosenUse })} />
       {evaluation && !danger && (
         <SurfaceCheck
-          where={{ surface, soil, minutes: draft.value.minutes }}
-          formula={formula}
-          at={context}
-          settings={settings}
-          result={evaluation.surface}
+          where={{ surface, soil, minutes }}
+          evaluation={evaluation}
+          preferences={context.preferences}
+          ways={ways}
           onChange={(w) => change({ surfaceId: w.surface?.id ?? null, soilId: w.soil?.id ?? null, minutes: w.minutes })}
         />
       )}
-      {ready && !danger && <Strengths evaluation={ready.evaluation} fillML={ready.plan.fillML} />}
+      {makeable && <Strengths evaluation={makeable.evaluation} fillML={makeable.plan.fillML} />}
       <GeneralPrecautions />
-      <View style={styles.actions}>
-        <Action
-          title={isStarter(kept) ? 'Change a copy' : 'Change it'}
-          onPress={() => router.push(`/mix/edit?formula=${kept.id}`)}
-          testID="change"
-        />
-        {!isStarter(kept) && (
-          <Action title="Change as text" onPress={() => router.push(`/mix/paste?formula=${kept.id}`)} />
-        )}
-        {!isStarter(kept) && <Action title="Duplicate" onPress={duplicate} />}
-        <Action title="Compare" onPress={() => router.push(`/mix/compare?a=${kept.id}`)} />
-        {ready && !danger && !atOnce && (
-          <Action title="See the label" onPress={() => setLabel(true)} testID="see-label" />
-        )}
-        <Action title="Share" onPress={() => setShare(true)} testID="share" />
-        {!isStarter(kept) && <Action title="Remove formula" weight="danger" onPress={removeIt} />}
-      </View>
-      {ready && (
-        <LabelSheet
-          open={label}
-          onClose={() => setLabel(false)}
-          formula={formula}
-          content={labelOf(
-            formula,
-            ready.evaluation,
-            { vessel: vesselFacts(ready.vessel), roomC: settings.roomC },
-            dwell,
-          )}
-          profile={ready.plan.profile}
-          volume={volumeText(ready.plan.fillML, settings.units)}
-          {...datesOf(formula, ready.evaluation, settings.roomC, ready.vessel)}
-        />
-      )}
-      <ShareSheet formula={kept} open={share} onClose={() => setShare(false)} />
+      <MoreActions
+        kept={kept}
+        onDuplicate={actions.duplicate}
+        onRemove={actions.removeIt}
+        label={atOnce || !makeable ? null : { formula, ready: makeable, dwell }}
+      />
     </Screen>
   );
 }
 
-/** Today, and the day to discard by, as a label of today would say them. */
-function datesOf(formula: Formula, evaluation: Evaluation, roomC: number, vessel: Vessel) {
-  const now = new Date().toISOString();
-  const { keeps } = labelOf(formula, evaluation, { vessel: vesselFacts(vessel), roomC });
-  return { made: dayText(now), discardBy: dayText(discardBy(now, keeps.lowDays)) };
+function WhatItIs({ formula }: { formula: Formula }) {
+  return (
+    <Section>
+      <Title>{formula.name}</Title>
+      {formula.purpose !== '' && <Body>{formula.purpose}</Body>}
+      {formula.never !== '' && <SecondaryText>Never on: {formula.never}</SecondaryText>}
+      {formula.how && <SecondaryText>{formula.how}</SecondaryText>}
+    </Section>
+  );
 }
 
-const fallbackVessel = (): Vessel => {
+/** What a danger is made of, without amounts to pour. */
+function AskedFor({ formula }: { formula: Formula }) {
+  return (
+    <Section>
+      <Heading>What was asked for</Heading>
+      {formula.lines.map((l) => (
+        <Body key={l.id}>{lineText(l)}</Body>
+      ))}
+    </Section>
+  );
+}
+
+interface MoreProps {
+  readonly kept: Formula;
+  readonly onDuplicate: () => void;
+  readonly onRemove: () => void;
+  /** Null where there is nothing to label. */
+  readonly label: LabelFacts | null;
+}
+
+/** What else can be done with the formula. */
+function MoreActions({ kept, onDuplicate, onRemove, label }: MoreProps) {
+  const router = useRouter();
+  const [open, setOpen] = useState<'label' | 'share' | null>(null);
+  const own = !isStarter(kept);
+  const close = (): void => setOpen(null);
+  return (
+    <View style={styles.actions}>
+      <Action
+        title={own ? 'Change it' : 'Change a copy'}
+        onPress={() => router.push(`/mix/edit?formula=${kept.id}`)}
+        testID="change"
+      />
+      {own && <Action title="Change as text" onPress={() => router.push(`/mix/paste?formula=${kept.id}`)} />}
+      {own && <Action title="Duplicate" onPress={onDuplicate} />}
+      <Action title="Compare" onPress={() => router.push(`/mix/compare?a=${kept.id}`)} />
+      {label && <Action title="See the label" onPress={() => setOpen('label')} testID="see-label" />}
+      <Action title="Share" onPress={() => setOpen('share')} testID="share" />
+      {own && <Action title="Remove formula" weight="danger" onPress={onRemove} />}
+      {label && open === 'label' && <TodaysLabel {...label} onClose={close} />}
+      <ShareSheet formula={kept} open={open === 'share'} onClose={close} />
+    </View>
+  );
+}
+
+interface LabelFacts {
+  readonly formula: Formula;
+  readonly ready: ReadyBatch;
+  readonly dwell: string | null;
+}
+
+/** The label as it would be if it were made today. */
+function TodaysLabel({ formula, ready, dwell, onClose }: LabelFacts & { readonly onClose: () => void }) {
+  const { roomC, units } = useSettings();
+  const [now] = useState(() => new Date().toISOString());
+  const { evaluation, vessel, plan } = ready;
+  const content = labelOf(formula, evaluation, { vessel: vesselFacts(vessel), roomC }, dwell);
+  return (
+    <LabelSheet
+      open
+      onClose={onClose}
+      formula={formula}
+      content={content}
+      profile={plan.profile}
+      volume={volumeText(plan.fillML, units)}
+      made={dayText(now)}
+      discardBy={dayText(discardBy(now, content.keeps.lowDays))}
+    />
+  );
+}
+
+const NONE: readonly Vessel[] = [];
+
+const FALLBACK: Vessel = (() => {
   const first = vesselOf(FIRST_BOTTLE, []);
   if ('problem' in first) throw new Error(first.problem);
   return first.vessel;
-};
+})();
 
 const styles = StyleSheet.create({
   stopped: { color: COLORS.danger, fontWeight: '700', textAlign: 'center', paddingVertical: SPACE.s },

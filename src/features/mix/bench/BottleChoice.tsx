@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { validate, vesselSchema, VESSEL_SHAPES, type Vessel, type VesselShapeId } from '@/core';
 import { useVessels } from '@/data';
 import { OwnBottle } from './OwnBottle';
-import { typedMeasureIn, readAs } from '@/devices';
+import { typedQuantityIn, readAs } from '@/devices';
 import { Action, Body, Choice, Field, Sheet, SecondaryText, SPACE, volumeText } from '@/ui';
 
 /** The bottle on the bench: one of the person's own, or a size just typed. */
@@ -17,11 +17,10 @@ export const FIRST_BOTTLE: BenchBottle = { kind: 'typed', sizeText: '500', shape
 /** What is used at once stands open: a bowl, a bucket, a tub. */
 export const OPEN_BOWL: BenchBottle = { kind: 'typed', sizeText: '1000', shape: 'tub' };
 
-/** The number in "375", "375 mL", "0.5 L", "0,5 l"; NaN otherwise. */
+/** mL in "375", "375 mL", "0.5 L", "0,5 l", "1 pint"; NaN otherwise. */
 function sizeML(text: string): number {
-  const match = /^(.*?)\s*(ml|l)?\s*$/i.exec(text);
-  const value = typedMeasureIn(match?.[1] ?? '');
-  return value >= 0 ? value * (match?.[2]?.toLowerCase() === 'l' ? 1000 : 1) : NaN;
+  const size = typedQuantityIn(text, 'mL', 'metric');
+  return size?.unit === 'mL' && size.value >= 0 ? size.value : NaN;
 }
 
 /** The vessel that is meant, or what is wrong with the typed size. */
@@ -38,7 +37,7 @@ export function vesselOf(
   const shape = VESSEL_SHAPES.find((s) => s.id === bottle.shape);
   const vessel = {
     id: 'typed',
-    name: `${shape?.name ?? 'Bottle'}, ${bottle.sizeText.trim().replace(/\s*ml$/i, '')}${/l$/i.test(bottle.sizeText.trim()) ? '' : ' mL'}`,
+    name: `${shape?.name ?? 'Bottle'}, ${bottle.sizeText.trim()}${/[a-z]$/i.test(bottle.sizeText.trim()) ? '' : ' mL'}`,
     shape: bottle.shape,
     capacityML,
     material: 'unknown' as const,

@@ -1,16 +1,23 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { resolveIngredient, type Formula, type PourPlan, type Settings } from '@/core';
+import {
+  resolveIngredient,
+  type BatchTarget,
+  type Formula,
+  type PourPlan,
+  type Settings,
+  type TargetKind,
+} from '@/core';
 import { readAs } from '@/devices';
 import { Action, Body, Choice, COLORS, Field, Heading, Section, SPACE, SecondaryText, errorText } from '@/ui';
-import type { BatchTarget, TargetKind, TargetChoice } from '../batch/batchTarget';
+import { basisText, problemText, type TargetChoice } from './targetChoice';
 import { STRENGTH_WORDS } from '../verdict/strengthWords';
 
 interface Props {
   readonly setting: TargetChoice;
   readonly onChange: (setting: TargetChoice) => void;
   readonly formula: Formula;
-  readonly aimed: BatchTarget;
+  readonly target: BatchTarget;
 }
 
 const KINDS: readonly { value: TargetKind; label: string }[] = [
@@ -23,7 +30,7 @@ const KINDS: readonly { value: TargetKind; label: string }[] = [
 ];
 
 /** How much to make: the bottle full, or said another way. */
-export function ScaleChoice({ setting, onChange, formula, aimed: target }: Props) {
+export function ScaleChoice({ setting, onChange, formula, target }: Props) {
   const put = (part: Partial<TargetChoice>): void => onChange({ ...setting, ...part });
   const number = (
     key: 'bottles' | 'times' | 'areaM2' | 'lengthCM' | 'widthCM' | 'depthCM' | 'displacedML',
@@ -100,10 +107,10 @@ export function ScaleChoice({ setting, onChange, formula, aimed: target }: Props
       )}
       {target.problem !== null && (
         <Body style={styles.ask} testID="aim-problem">
-          {target.problem}
+          {problemText(setting.kind, target.problem)}
         </Body>
       )}
-      {target.saying !== null && <Body testID="aim-saying">{target.saying}</Body>}
+      {target.basis !== null && <Body testID="aim-saying">{basisText(target.basis)}</Body>}
     </Section>
   );
 }

@@ -3,18 +3,16 @@ import { View } from 'react-native';
 import {
   jointsFinding,
   jointsOf,
-  rankWays,
   SOILS,
   SOURCES,
   SURFACES,
-  weighSupplies,
-  type EvaluationContext,
+  type AdvicePreferences,
+  type Evaluation,
   type Finding,
-  type Formula,
-  type Settings,
   type Soil,
   type Surface,
   type SurfaceEvaluation,
+  type Ways,
 } from '@/core';
 import {
   Action,
@@ -38,10 +36,9 @@ export interface Where {
 
 interface Props {
   readonly where: Where;
-  readonly formula: Formula;
-  readonly at: EvaluationContext;
-  readonly settings: Settings;
-  readonly result: SurfaceEvaluation | null;
+  readonly evaluation: Evaluation;
+  readonly preferences: AdvicePreferences;
+  readonly ways: Ways | null;
   readonly onChange: (where: Where) => void;
 }
 
@@ -65,14 +62,14 @@ const withJoint = (result: SurfaceEvaluation, joint: Finding): SurfaceEvaluation
 });
 
 /** Holds the mixture against a surface and what is on it, for as long as it is to stay on. */
-export function SurfaceCheck({ where, formula, at: context, settings, result, onChange }: Props) {
+export function SurfaceCheck({ where, evaluation, preferences, ways, onChange }: Props) {
   const [open, setOpen] = useState<'surface' | 'soil' | null>(null);
   const { surface, soil, minutes } = where;
-  const joint = useMemo(() => {
-    const joints = surface ? jointsOf(surface.id, []) : [];
-    const [weighed] = joints.length > 0 ? weighSupplies({ shelf: [formula], formulas: [], cupboard: [] }, context) : [];
-    return weighed ? jointsFinding(weighed.evaluation, joints, context.preferences) : null;
-  }, [surface, formula, context]);
+  const joint = useMemo(
+    () => (surface ? jointsFinding(evaluation, jointsOf(surface.id, []), preferences) : null),
+    [surface, evaluation, preferences],
+  );
+  const result = evaluation.surface;
   const found = result && joint ? withJoint(result, joint) : result;
   return (
     <Section>
@@ -95,7 +92,7 @@ export function SurfaceCheck({ where, formula, at: context, settings, result, on
           ))}
         </View>
       )}
-      {surface && soil && <HowLong formula={formula} surface={surface} soil={soil} at={context} settings={settings} />}
+      {ways && <HowLong ways={ways} />}
       {surface && <SecondaryText>{surface.manner}</SecondaryText>}
       <Picker
         title="Which surface?"
@@ -118,30 +115,10 @@ export function SurfaceCheck({ where, formula, at: context, settings, result, on
   );
 }
 
-interface HowLongProps {
-  readonly formula: Formula;
-  readonly surface: Surface;
-  readonly soil: Soil;
-  readonly at: EvaluationContext;
-  readonly settings: Settings;
-}
-
-/** The best way with a formula for a soil on a surface, of whose joints nothing is known; none if it has no place there. */
-function wayOf({ formula, surface, soil, at: context, settings }: HowLongProps) {
-  const weighed = weighSupplies({ shelf: [formula], formulas: [], cupboard: [] }, context);
-  return rankWays(weighed, surface, soil, context, settings, jointsOf(surface.id, []));
-}
-
 /** How long it stays on, as the label says it; null where it has no place there. */
-export function dwellText(
-  formula: Formula,
-  surface: Surface,
-  soil: Soil,
-  context: EvaluationContext,
-  settings: Settings,
-): string | null {
-  const dwell = wayOf({ formula, surface, soil, at: context, settings }).ways[0]?.dwell;
-  if (!dwell) return null;
+export function dwellText(ways: Ways | null, surface: Surface | null): string | null {
+  const dwell = ways?.ways[0]?.dwell;
+  if (!dwell || !surface) return null;
   const on = surface.name.toLowerCase();
   return dwell.longestMinutes > dwell.bestMinutes
     ? `${dwell.bestMinutes} min on ${on}, ${dwell.longestMinutes} at most`
@@ -149,11 +126,7 @@ export function dwellText(
 }
 
 /** Whether it lifts what is there, and how long it wants: useful, best, longest. */
-function HowLong({ formula, surface, soil, at: context, settings }: HowLongProps) {
-  const { ways, ruledOut } = useMemo(
-    () => wayOf({ formula, surface, soil, at: context, settings }),
-    [formula, surface, soil, context, settings],
-  );
+function HowLong({ ways: { ways, ruledOut } }: { ways: Ways }) {
   const way = ways[0];
   if (!way) return <Body testID="how-long">{ruledOut[0]?.why ?? ''}</Body>;
   const { usefulMinutes, bestMinutes, longestMinutes, limitedBy, rewetEveryMinutes } = way.dwell;

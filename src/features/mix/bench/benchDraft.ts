@@ -1,5 +1,5 @@
 import type { FormulaUse } from '@/core';
-import type { TargetChoice } from '../batch/batchTarget';
+import type { TargetChoice } from './targetChoice';
 import type { BenchBottle } from './BottleChoice';
 
 /** What was chosen on the bench for a formula, kept through a reload. */

@@ -1,7 +1,10 @@
 import { useRouter } from 'expo-router';
 import {
+  batchesOf,
   isStarter,
   vesselFacts,
+  type BatchInProgress,
+  type BatchTarget,
   type Evaluation,
   type Formula,
   type PourPlan,
@@ -11,8 +14,6 @@ import {
 } from '@/core';
 import { newId, useMakeBatches, useRemoveFormula, useSaveFormulas, useSettings, type Draft } from '@/data';
 import { useNotice } from '@/ui';
-import type { BatchTarget } from '../batch/batchTarget';
-import { batchesOf, type BatchInProgress } from '../batch/batchInProgress';
 import type { BenchDraft } from './benchDraft';
 
 /** What stands on the bench, weighed up and fit to be made. */
@@ -28,7 +29,7 @@ interface Bench {
   /** The formula as it is kept. */
   readonly kept: Formula;
   /** The formula to be made: of another use, or a concentrate. */
-  readonly aimed: BatchTarget;
+  readonly target: BatchTarget;
   /** Null where nothing may be made. */
   readonly ready: ReadyBatch | null;
   readonly dwell: string | null;
@@ -38,7 +39,7 @@ interface Bench {
 }
 
 /** What can be done with the formula on the bench: made, mixed, mended, doubled, removed. */
-export function useBenchActions({ kept, aimed: target, ready, dwell, own, batch, change }: Bench) {
+export function useBenchActions({ kept, target, ready, dwell, own, batch, change }: Bench) {
   const router = useRouter();
   const say = useNotice();
   const settings = useSettings();

@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { compare, costOf, evaluate, STARTER_FORMULAS, type Evaluation, type Formula } from '@/core';
+import { compare, contextOf, costOf, evaluate, STARTER_FORMULAS, type Evaluation, type Formula } from '@/core';
 import { useFormula, useFormulas, usePantry, useSettings } from '@/data';
 import {
   Action,
@@ -19,7 +19,6 @@ import {
   Title,
 } from '@/ui';
 import { STRENGTH_WORDS } from '../verdict/strengthWords';
-import { contextOf } from '../batch/useBench';
 
 /** Two formulas side by side: what differs, and what that does. */
 export function CompareScreen({ aId, bId }: { aId: string; bId: string | null }) {

@@ -2,6 +2,7 @@ import { useRouter } from 'expo-router';
 import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState, useSyncExternalStore } from 'react';
 import { StyleSheet, View } from 'react-native';
 import {
+  contextOf,
   checkFormula,
   evaluate,
   INGREDIENTS,
@@ -37,7 +38,6 @@ import { VerdictReasons, MakesField, NamedField, NextBar, Steps, Words, type Fie
 import { LineEditor, type LineActions } from './LineEditor';
 import { FormChoice } from '../batch/FormChoice';
 import { UseChoice } from '../batch/UseChoice';
-import { contextOf } from '../batch/useBench';
 import { useEditor, type Editor } from './useEditor';
 import { sayingOf } from '../verdict/Verdict';
 import { WhatIfSheet } from './WhatIfSheet';

@@ -1,6 +1,6 @@
 import { forwardRef, memo, useEffect, useMemo, useRef, useState } from 'react';
 import { PanResponder, Pressable, StyleSheet, View, type TextInput } from 'react-native';
-import { amountText, readAmount, resolveIngredient, UNIT_CHIPS, unitText, type Amount, type Line } from '@/core';
+import { amountText, resolveIngredient, typedAmount, UNIT_CHIPS, unitText, type Amount, type Line } from '@/core';
 import { typedMeasureIn, readAs } from '@/devices';
 import { Action, Body, Choice, COLORS, Field, SPACE, SecondaryText, BareTextInput } from '@/ui';
 
@@ -57,21 +57,6 @@ function unitOf(amount: Amount): string {
     default:
       return amount.kind;
   }
-}
-
-/**
- * An amount read from what is typed; null if it is none, or something stands behind it. A bare number keeps
- * the unit of the amount that stands.
- */
-export function typedAmount(text: string, like: Amount): Amount | null {
-  if (/^\s*(?:to fill|fill|rest|the rest)\s*$/i.test(text)) return { kind: 'to-fill' };
-  const read = readAmount(text);
-  if (read?.rest.trim() === '') return read.amount;
-  const bare = /[a-z%]/i.test(text.replace(/\bto\b/i, '')) ? null : readAmount(`${text} mL`);
-  if (bare?.rest.trim() !== '' || bare.amount.kind !== 'volume') return null;
-  const { value } = bare.amount;
-  if (like.kind === 'to-fill') return null;
-  return like.kind === 'vague' ? { kind: 'volume', value, unit: 'mL' } : { ...like, value };
 }
 
 const numberIn = (text: string): string => /^[\s\d.,/½⅓⅔¼¾⅛–-]+(?:to [\d.,/½⅓⅔¼¾⅛]+)?/.exec(text)?.[0].trim() || '1';

@@ -1,7 +1,14 @@
 import { useWindowDimensions } from 'react-native';
-import { vesselHeightMM, vesselShape, type PouredLine, type PourPlan } from '@/core';
+import {
+  shiftML,
+  toPourML,
+  vesselHeightMM,
+  vesselShape,
+  type BatchInProgress,
+  type PouredLine,
+  type PourPlan,
+} from '@/core';
 import { BottleDrawing, SPACE, useWide } from '@/ui';
-import { shiftML, toPourML, type BatchInProgress } from '../batch/batchInProgress';
 
 /** The bottle as far as it is filled, and the mark to pour the next line to. */
 export function FillProgress({

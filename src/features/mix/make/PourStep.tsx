@@ -1,6 +1,15 @@
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
-import { resolveIngredient, vesselHeightMM, type PouredLine, type PourPlan } from '@/core';
+import {
+  resolveIngredient,
+  shiftML,
+  toPourML,
+  vesselHeightMM,
+  withPoured,
+  type BatchInProgress,
+  type PouredLine,
+  type PourPlan,
+} from '@/core';
 import { useSettings } from '@/data';
 import { typedMeasureIn, readAs } from '@/devices';
 import {
@@ -16,7 +25,6 @@ import {
   volumeText,
 } from '@/ui';
 import { ByWeight } from './ByWeight';
-import { shiftML, toPourML, withPoured, type BatchInProgress } from '../batch/batchInProgress';
 import { styles } from './makeStyles';
 import { capitalFirst, measureText } from '../batch/MeasureList';
 import { FillProgress } from './FillProgress';

@@ -1,9 +1,8 @@
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
-import type { EvaluationContext, PouredLine, PourPlan } from '@/core';
+import { rescaledFits, type BatchInProgress, type Evaluation, type PouredLine, type PourPlan } from '@/core';
 import { useSettings } from '@/data';
 import { Action, Body, Heading, Screen, VerdictStrip, volumeText } from '@/ui';
-import { asPoured, withRescaled, type BatchInProgress } from '../batch/batchInProgress';
 import { styles } from './makeStyles';
 import { sayingOf } from '../verdict/Verdict';
 
@@ -11,7 +10,8 @@ interface OffProps {
   readonly batch: BatchInProgress;
   readonly plan: PourPlan;
   readonly line: PouredLine;
-  readonly at: EvaluationContext;
+  /** What is in the bottle, if it is left so. */
+  readonly kept: Evaluation;
   readonly head: ReactNode;
   readonly onRescale: () => void;
   readonly onKeep: () => void;
@@ -19,15 +19,11 @@ interface OffProps {
 }
 
 /** Too much or too little went in: make the rest fit it, or leave it so; each with its verdict. */
-export function PouredAmountWarning({ batch, plan, line, at: context, head, onRescale, onKeep, onBack }: OffProps) {
+export function PouredAmountWarning({ batch, plan, line, kept, head, onRescale, onKeep, onBack }: OffProps) {
   const settings = useSettings();
   const inML = batch.poured[line.line.id] ?? 0;
   const over = inML - line.volumeML;
-  const kept = asPoured(batch, plan, context);
-  const more = withRescaled(batch, plan);
-  const batchML = more.aim?.batchML ?? plan.batchML;
-  const mostML = batch.vessel.capacityML * 0.97 * plan.bottles;
-  const fits = !batch.inBottle || batchML <= mostML;
+  const { batchML, fits } = rescaledFits(batch, plan);
   return (
     <Screen>
       {head}
@@ -48,13 +44,11 @@ export function PouredAmountWarning({ batch, plan, line, at: context, head, onRe
       </View>
       <View style={styles.choice}>
         <Body style={styles.bold}>Leave it so</Body>
-        {kept && (
-          <VerdictStrip
-            level={kept.verdict}
-            saying={kept.findings[0]?.happens ?? sayingOf(kept.verdict, kept.findings)}
-          />
-        )}
-        {kept?.verdict === 'danger' ? (
+        <VerdictStrip
+          level={kept.verdict}
+          saying={kept.findings[0]?.happens ?? sayingOf(kept.verdict, kept.findings)}
+        />
+        {kept.verdict === 'danger' ? (
           <Body style={styles.stopped}>That would be a danger: do not go on so.</Body>
         ) : (
           <Action title="Leave it so" onPress={onKeep} testID="keep-so" />

@@ -1,4 +1,5 @@
 import {
+  contextOf,
   recipeTextOf,
   disagreements,
   evaluate,
@@ -18,7 +19,6 @@ import {
   type ReadItem,
   type Settings,
 } from '@/core';
-import { contextOf } from '../batch/useBench';
 
 /** A pasted text and what was said of it. */
 export interface PasteDraft {

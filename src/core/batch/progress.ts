@@ -1,18 +1,17 @@
+import { maxFillML, vesselFacts, type Vessel } from '../catalogue/vessels';
 import {
   evaluateAsPoured,
-  labelOf,
+  formulaAsPoured,
   offPercent,
   POURED_RIGHT_WITHIN_PERCENT,
   rescaled,
-  vesselFacts,
-  type Batch,
-  type EvaluationContext,
-  type Evaluation,
-  type Formula,
-  type PouredLine,
-  type PourPlan,
-  type Vessel,
-} from '@/core';
+} from '../evaluation/asPoured';
+import type { EvaluationContext } from '../evaluation/context';
+import type { Evaluation } from '../evaluation/evaluate';
+import type { PouredLine, PourPlan, PourTarget } from '../evaluation/pourPlan';
+import type { Formula } from '../formula/formula';
+import type { Batch } from '../shelf-life/batch';
+import { labelOf } from '../shelf-life/label';
 
 /** A batch under way: what is made, in what, and what is in it so far. Everything to go on from after a reload. */
 export interface BatchInProgress {
@@ -20,7 +19,8 @@ export interface BatchInProgress {
   readonly vessel: Vessel;
   /** True if the bottle is not among the person's own yet. */
   readonly isNew: boolean;
-  readonly aim: { readonly batchML: number; readonly bottles: number } | null;
+  /** How much is made; null for the bottle full. */
+  readonly aim: PourTarget | null;
   readonly inBottle: boolean;
   /** How long it stays on where it is meant to go, for the label; null if not known. */
   readonly dwell: string | null;
@@ -89,6 +89,41 @@ export const asPoured = (batch: BatchInProgress, plan: PourPlan, context: Evalua
   return result.ok ? result.value : null;
 };
 
+/** What is in the bottle at the moment, or will be once the rest is poured as planned, and where the mixing stands. */
+export interface BatchStatus {
+  /** The line to pour next; null before the label, and once all are in. */
+  readonly line: PouredLine | null;
+  /** The line poured last, where it is off and nobody has said that it stays so. */
+  readonly off: PouredLine | null;
+  /** What is in the bottle, weighed up. */
+  readonly evaluation: Evaluation;
+}
+
+/** Where a batch stands; changes only when something was poured or taken back. */
+export function batchStatus(
+  batch: BatchInProgress,
+  plan: PourPlan,
+  planned: Evaluation,
+  context: EvaluationContext,
+): BatchStatus {
+  const last = plan.lines.find((l) => l.line.id === batch.done.at(-1));
+  const isPoured = Object.keys(batch.poured).length > 0;
+  return {
+    line: batch.labelled ? nextLine(batch, plan) : null,
+    off: last && !batch.accepted.includes(last.line.id) && isOff(batch, last) ? last : null,
+    evaluation: (isPoured ? asPoured(batch, plan, context) : null) ?? planned,
+  };
+}
+
+/** How much it would come to if the rest were made to fit, mL, and whether the bottles hold it. */
+export function rescaledFits(
+  batch: BatchInProgress,
+  plan: PourPlan,
+): { readonly batchML: number; readonly fits: boolean } {
+  const batchML = withRescaled(batch, plan).aim?.batchML ?? plan.batchML;
+  return { batchML, fits: !batch.inBottle || batchML <= maxFillML(batch.vessel) * plan.bottles };
+}
+
 interface FinishedBatch {
   readonly formula: Formula;
   readonly evaluation: Evaluation;
@@ -113,6 +148,34 @@ export const batchesOf = (made: FinishedBatch, newId: () => string): Batch[] =>
     state: 'kept',
     endedAt: null,
   }));
+
+/**
+ * What goes on the shelf once all is in: the formula as it was poured, if anything was off, and as much in each
+ * bottle as there is.
+ * @param vessel the bottle, with an id of its own
+ */
+export function finishedBatches(
+  batch: BatchInProgress,
+  plan: PourPlan,
+  evaluations: { readonly planned: Evaluation; readonly poured: Evaluation },
+  at: { readonly vessel: Vessel; readonly roomC: number; readonly madeAt: string },
+  newId: () => string,
+): Batch[] {
+  const inAllML = plan.lines.reduce((sum, l) => sum + (batch.poured[l.line.id] ?? l.volumeML), 0);
+  const meantML = plan.lines.reduce((sum, l) => sum + l.volumeML, 0);
+  const anyOff = plan.lines.some((l) => isOff(batch, l));
+  return batchesOf(
+    {
+      formula: anyOff ? formulaAsPoured(batch.formula, plan.lines, batch.poured) : batch.formula,
+      evaluation: anyOff ? evaluations.poured : evaluations.planned,
+      volumeML: (plan.fillML * inAllML) / meantML,
+      bottles: plan.bottles,
+      dwell: batch.dwell,
+      ...at,
+    },
+    newId,
+  );
+}
 
 /** mL that are in beyond what was planned for the lines that are done. */
 export const shiftML = (batch: BatchInProgress, plan: PourPlan): number =>
