@@ -61,7 +61,15 @@ export {
   type UnreadBecause,
 } from './formula/reader/reading';
 export type { Have } from './formula/batchSize';
-export { freeLineId, withLine, withLineChanged, withLineMoved, withoutLine } from './formula/change';
+export {
+  freeLineId,
+  likelyAmount,
+  strengthBasisOf,
+  withLine,
+  withLineChanged,
+  withLineMoved,
+  withoutLine,
+} from './formula/change';
 export { readAmount } from './formula/reader/readAmount';
 export { typedAmount } from './formula/typedAmount';
 export { formulaFromReading } from './formula/fromReading';
@@ -202,6 +210,7 @@ export {
   type TimerNow,
 } from './cleaning/timer';
 export { strengthLine, usedFormula } from './cleaning/usedFormula';
+export { DWELL_END_WORDS, entryOfPart, entryOfUse, jobAfterEntry, usedOf } from './cleaning/jobLog';
 export { dueSurfaces, isDue, lastBySurface, type Due } from './cleaning/upkeep';
 export { descaling, type Descaling } from './cleaning/descaling';
 export { dryMinutes, rewetEveryMinutes, type Air } from './cleaning/drying';

@@ -269,7 +269,7 @@ describe('a job of several parts', () => {
     const again = repeatPart({
       ...racks,
       at: racks.steps.length - 1,
-      dwelt: { tookMinutes: 5, rewets: 0, endedBecause: '' },
+      dwelt: { tookMinutes: 5, rewets: 0, endReason: 'done' },
     });
     expect(again.steps[again.at]?.key).toBe('apply');
     expect(again.dwelt).toBeNull();

@@ -2,7 +2,7 @@ import type { Formula } from '../formula/formula';
 import type { Application } from './application';
 import type { Dwell } from './dwell';
 import type { GuideStep } from './guide';
-import { timerAt, type Timer } from './timer';
+import { END_REASONS, timerAt, type Timer } from './timer';
 import type { SupplySource } from './ways';
 
 /** Where a part of a job is done. */
@@ -17,6 +17,10 @@ export interface JobPlace {
   /** m², more than 0. */
   readonly areaM2: number;
 }
+
+/** Why a dwell came to its end: as its wait did, or because it was never begun. */
+export const DWELL_END_REASONS = [...END_REASONS, 'spot-test-failed'] as const;
+export type DwellEndReason = (typeof DWELL_END_REASONS)[number];
 
 /** One part of a job: a surface, a soil, a way, and how far it is. */
 export interface JobPart {
@@ -33,7 +37,7 @@ export interface JobPart {
   /** The wait of the step it stands at; null if none was started. */
   readonly timerId: string | null;
   /** How the dwell went, once it is over. */
-  readonly dwelt: { readonly tookMinutes: number; readonly rewets: number; readonly endedBecause: string } | null;
+  readonly dwelt: { readonly tookMinutes: number; readonly rewets: number; readonly endReason: DwellEndReason } | null;
   readonly rinsedAt: string | null;
   /** Another part that must be done first: the tub stays dry until the tiles are rinsed. */
   readonly afterId: string | null;

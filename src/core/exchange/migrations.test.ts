@@ -78,3 +78,24 @@ test('version 6 gives its form to a fresh mixture whose name or purpose said tha
   expect(formOf({ ...old, form: 'cloth' })).toBe('cloth');
   expect(migrateRecord('batch', { formula: old }, 5)).toEqual({ formula: { ...old, form: 'soak' } });
 });
+
+test('version 6 names why the dwell of a part was over', () => {
+  const job = (dwelt: unknown) => ({
+    id: 'j',
+    parts: [
+      { id: 'p', dwelt },
+      { id: 'q', dwelt: null },
+    ],
+  });
+  const reasonOf = (endedBecause: string) => {
+    const { parts } = migrateRecord('job', job({ tookMinutes: 1, rewets: 0, endedBecause }), 5) as ReturnType<
+      typeof job
+    >;
+    return parts[0]?.dwelt;
+  };
+  expect(reasonOf('the spot test failed')).toEqual({ tookMinutes: 1, rewets: 0, endReason: 'spot-test-failed' });
+  expect(reasonOf('it dried out')).toMatchObject({ endReason: 'dried-out' });
+  expect(reasonOf('')).toMatchObject({ endReason: 'done' });
+  const now = job({ tookMinutes: 1, rewets: 0, endReason: 'reacts' });
+  expect(migrateRecord('job', now, 5)).toEqual(now);
+});

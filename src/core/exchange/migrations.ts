@@ -1,3 +1,4 @@
+import { DWELL_END_WORDS } from '../cleaning/jobLog';
 import { impliedByWords } from '../formula/use';
 import { LIST_IN_HOME, type RecordKind } from './collections';
 import { DEFAULT_SETTINGS, type Home } from './home';
@@ -38,6 +39,21 @@ const addSoak: RecordChange = (formula) => {
   return SOAK.test(`${String(formula.name)} ${String(formula.purpose)}`) ? { ...formula, form: 'soak' } : formula;
 };
 
+/** Until version 6 a part of a job said in words why its dwell was over. */
+const nameEndReason: RecordChange = (job) => {
+  if (!isObject(job) || !Array.isArray(job.parts)) return job;
+  const reasons = Object.entries(DWELL_END_WORDS);
+  return {
+    ...job,
+    parts: job.parts.map((part: unknown) => {
+      if (!isObject(part) || !isObject(part.dwelt) || !('endedBecause' in part.dwelt)) return part;
+      const { endedBecause, ...dwelt } = part.dwelt;
+      const endReason = reasons.find(([, words]) => words === endedBecause)?.[0] ?? 'done';
+      return { ...part, dwelt: { ...dwelt, endReason } };
+    }),
+  };
+};
+
 /** The same change in the formula that a batch holds. */
 const inBatch =
   (change: RecordChange): RecordChange =>
@@ -54,8 +70,8 @@ export const MIGRATIONS: readonly Migration[] = [
   { from: 3, records: { settings: withDefaults }, newLists: ['rooms', 'surfaces', 'timers', 'jobs', 'log'] },
   // A formula's way of use and its kind.
   { from: 4, records: { formula: addUse, batch: inBatch(addUse) } },
-  // What is a soak stands in its form alone.
-  { from: 5, records: { formula: addSoak, batch: inBatch(addSoak) } },
+  // What is a soak stands in its form alone; why a dwell was over stands in a job by name.
+  { from: 5, records: { formula: addSoak, batch: inBatch(addSoak), job: nameEndReason } },
 ];
 
 /** The newest form of records and files that this Biscuit writes and reads. */

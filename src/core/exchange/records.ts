@@ -7,7 +7,7 @@ import { APPLICATIONS } from '../cleaning/application';
 import type { Dwell } from '../cleaning/dwell';
 import { GUIDE_STEP_KEYS, type GuideStep } from '../cleaning/guide';
 import type { HomeSurface, Room, Upkeep } from '../cleaning/homeSurface';
-import type { Job, JobPart, JobPlace } from '../cleaning/job';
+import { DWELL_END_REASONS, type Job, type JobPart, type JobPlace } from '../cleaning/job';
 import { LOG_OUTCOMES, type LogEntry, type Rating, type Used } from '../cleaning/logEntry';
 import { END_REASONS, TIMER_KINDS, type Timer } from '../cleaning/timer';
 import { SUPPLY_SOURCES } from '../cleaning/ways';
@@ -118,11 +118,7 @@ const jobPlace = objectOf<JobPlace>({
   areaM2,
 });
 
-const dwelt = {
-  tookMinutes: minutes,
-  rewets: number().integer().min(0).max(10_000),
-  endedBecause: text().allow('').max(120),
-};
+const dwelt = { tookMinutes: minutes, rewets: number().integer().min(0).max(10_000) };
 
 const jobPart = objectOf<JobPart>({
   id,
@@ -137,7 +133,7 @@ const jobPart = objectOf<JobPart>({
     .max(30),
   at: number().integer().min(0).max(29),
   timerId: orNull(id),
-  dwelt: orNull(objectOf<NonNullable<JobPart['dwelt']>>(dwelt)),
+  dwelt: orNull(objectOf<NonNullable<JobPart['dwelt']>>({ ...dwelt, endReason: oneOf(DWELL_END_REASONS) })),
   rinsedAt: orNull(isoDate),
   afterId: orNull(id),
   state: oneOf(['open', 'done', 'left']),
@@ -175,7 +171,13 @@ export const logEntrySchema = objectOf<LogEntry>({
   surface: objectOf<LogEntry['surface']>({ id: orNull(id), name, material: orNull(material) }),
   soil: objectOf<LogEntry['soil']>({ id: orNull(soilId), name: text().allow('').max(80) }),
   used,
-  dwell: orNull(objectOf<NonNullable<LogEntry['dwell']>>({ plannedMinutes: minutes, ...dwelt })),
+  dwell: orNull(
+    objectOf<NonNullable<LogEntry['dwell']>>({
+      plannedMinutes: minutes,
+      ...dwelt,
+      endedBecause: text().allow('').max(120),
+    }),
+  ),
   rinsedAt: orNull(isoDate),
   outcome: oneOf(LOG_OUTCOMES),
   rating: objectOf<Rating>({ touch: rated, look: rated, smell: rated, effort: rated }),

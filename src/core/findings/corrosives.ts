@@ -179,11 +179,15 @@ export const corrosiveAlkali = mixtureRule({
       const figures = { pH: pH.value, sodiumCarbonatePercentWV: state.sodiumCarbonatePercentWV };
       const subjects = namesWithTrait(state, 'alkali');
       if (!s.amounts) {
-        return exceeds(pH.value, ALKALI_CAUTION_ABOVE_PH) || exceeds(state.sodiumCarbonatePercentWV, SODA_CAUTION_ABOVE_PERCENT)
+        return exceeds(pH.value, ALKALI_CAUTION_ABOVE_PH) ||
+          exceeds(state.sodiumCarbonatePercentWV, SODA_CAUTION_ABOVE_PERCENT)
           ? { level: 'caution', subjects, variant: 'meeting' }
           : null;
       }
-      if (exceeds(state.sodiumCarbonatePercentWV, SODA_CAUTION_ABOVE_PERCENT) && exceeds(pH.value, SODA_STILL_STRONG_ABOVE_PH)) {
+      if (
+        exceeds(state.sodiumCarbonatePercentWV, SODA_CAUTION_ABOVE_PERCENT) &&
+        exceeds(pH.value, SODA_STILL_STRONG_ABOVE_PH)
+      ) {
         return { level: 'caution', subjects, figures, variant: 'soda' };
       }
       if (!exceeds(pH.value, ALKALI_CAUTION_ABOVE_PH)) return null;

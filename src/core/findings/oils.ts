@@ -292,10 +292,12 @@ export const sprayAndLungs = mixtureRule({
     for (const s of amounts ? [state] : alone) {
       const what: (readonly [string, readonly string[]])[] = [];
       if (exceeds(s.freeAcidPercentAsAcetic, MIST_ABOVE.acidPercent)) what.push(['acid', namesWithTrait(s, 'acid')]);
-      if (exceeds(modelPH(s)?.value ?? 0, MIST_ABOVE.alkaliPH)) what.push(['strong alkali', namesWithTrait(s, 'alkali')]);
+      if (exceeds(modelPH(s)?.value ?? 0, MIST_ABOVE.alkaliPH))
+        what.push(['strong alkali', namesWithTrait(s, 'alkali')]);
       if (s.wet && exceeds(s.hydrogenPeroxidePercentWV, MIST_ABOVE.peroxidePercent))
         what.push(['peroxide', namesWithTrait(s, 'peroxide')]);
-      if (exceeds(s.alcoholPercentVV, MIST_ABOVE.alcoholPercentVV)) what.push(['alcohol', namesWithTrait(s, 'alcohol')]);
+      if (exceeds(s.alcoholPercentVV, MIST_ABOVE.alcoholPercentVV))
+        what.push(['alcohol', namesWithTrait(s, 'alcohol')]);
       if (what.length === 0) continue;
       return {
         level: 'caution',

@@ -43,7 +43,11 @@ export const peraceticAcid = mixtureRule({
     const acidLeft = !amounts || state.balanceIfWetted.acidLeftMol > 0;
     // Dry and open they lie side by side: what the first damp does is said by another rule.
     if (scope === 'fresh' && !state.hasWaterPhase) return null;
-    if (!hasTrait(state, 'carboxylic-acid') || !isAtLeast(state.hydrogenPeroxidePercentWV, TRACE_FROM_PERCENT) || !acidLeft)
+    if (
+      !hasTrait(state, 'carboxylic-acid') ||
+      !isAtLeast(state.hydrogenPeroxidePercentWV, TRACE_FROM_PERCENT) ||
+      !acidLeft
+    )
       return null;
     const subjects = [...new Set([...namesWithTrait(state, 'peroxide'), ...namesWithTrait(state, 'carboxylic-acid')])];
     const figures = { peraceticAcidMaxPPM: state.peraceticAcidMaxPPM };

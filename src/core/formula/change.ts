@@ -1,6 +1,8 @@
-import type { Amount } from '../quantity/amount';
-import { scaleRange, type Range } from '../quantity/range';
+import type { Ingredient } from '../catalogue/ingredient';
+import type { Amount, PercentBasis } from '../quantity/amount';
+import { pointRange, scaleRange, type Range } from '../quantity/range';
 import type { Formula, Line } from './formula';
+import { resolveIngredient } from './resolveIngredient';
 
 /** The same formula with lines changed. Every change gives a new formula; one that changes nothing gives it back. */
 
@@ -64,4 +66,19 @@ export function freeLineId(formula: Formula): string {
   let n = formula.lines.length + 1;
   while (taken.has(String(n))) n += 1;
   return String(n);
+}
+
+/** What is likely meant of an ingredient that is added to a formula: parts among parts, else by its form. */
+export function likelyAmount(formula: Formula, ingredient: Ingredient): Amount {
+  if (ingredient.form === 'oil') return { kind: 'drops', value: pointRange(10) };
+  if (formula.lines.some((l) => l.amount.kind === 'parts')) return { kind: 'parts', value: pointRange(1) };
+  return ingredient.form === 'liquid'
+    ? { kind: 'volume', value: pointRange(100), unit: 'mL' }
+    : { kind: 'volume', value: pointRange(1), unit: 'tbsp' };
+}
+
+/** The basis by which a line's ingredient is usually labelled. */
+export function strengthBasisOf(line: Line): PercentBasis {
+  const ingredient = resolveIngredient(line.ingredient);
+  return ingredient.contents.find((c) => c.substance === ingredient.strengthOf)?.basis ?? 'w/v';
 }

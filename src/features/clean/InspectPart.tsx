@@ -2,21 +2,17 @@ import { useRouter } from 'expo-router';
 import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import {
-  evaluate,
+  entryOfPart,
   isJobFinished,
+  jobAfterEntry,
   logEntrySchema,
   validate,
   NO_RATING,
-  repeatPart,
-  usedFormula,
-  DEFAULT_CONTEXT,
-  withPart,
   type Job,
   type JobPart,
   type LogOutcome,
   type Rating,
   type Timer,
-  type Used,
 } from '@/core';
 import { newId, useDraft, useWriteHome, type Write } from '@/data';
 import { typedNumberIn, readAs } from '@/devices';
@@ -54,20 +50,12 @@ interface Noted {
 const isNoted = (value: unknown): value is Noted | null =>
   value === null || (typeof value === 'object' && 'rating' in value && 'notes' in value);
 
-/** What was used, as it is now. */
-function usedBy(part: JobPart): Used {
-  const result = evaluate(part.formula, { ...DEFAULT_CONTEXT, scope: part.formula.use });
-  return result.ok
-    ? usedFormula(part.formula, result.value.state)
-    : { kind: 'bought', id: null, name: part.formula.name };
-}
-
 /** The last step: look, rate, write it down; or once more, or a step up. */
 export function InspectPart({ job, part, timers, head }: Props) {
   const router = useRouter();
   const say = useNotice();
   const write = useWriteHome({ kept: 'What you noted is still here.' });
-  const failed = part.dwelt?.endedBecause === 'the spot test failed';
+  const failed = part.dwelt?.endReason === 'spot-test-failed';
   const empty: Noted = {
     rating: NO_RATING,
     minutes: '',
@@ -81,30 +69,17 @@ export function InspectPart({ job, part, timers, head }: Props) {
   const set = (change: Partial<Noted>): void => draft.set({ ...noted, ...change });
 
   const finish = (outcome: LogOutcome): void => {
-    const at = new Date().toISOString();
-    const entry = {
-      id: newId(),
-      at,
-      room: { id: part.place.roomId, name: part.place.roomName },
-      surface: { id: part.place.surfaceId, name: part.place.name, material: part.place.material },
-      soil: part.soil,
-      used: usedBy(part),
-      dwell: part.dwelt && { plannedMinutes: part.dwell.bestMinutes, ...part.dwelt },
-      rinsedAt: noted.rinsed ? (part.rinsedAt ?? at) : null,
-      outcome,
-      rating: noted.rating,
-      workMinutes: typedNumberIn(noted.minutes),
-      strokes: typedNumberIn(noted.strokes),
-      notes: noted.notes.trim(),
-      history: [],
-    };
-    const good = validate(logEntrySchema, entry);
+    const typed = { workMinutes: typedNumberIn(noted.minutes), strokes: typedNumberIn(noted.strokes) };
+    const good = validate(
+      logEntrySchema,
+      entryOfPart(part, outcome, { ...noted, ...typed }, newId(), new Date().toISOString()),
+    );
     if (!good.ok) {
       setWrong(good.problems.map((p) => p.message).join(' '));
       return;
     }
     const again = outcome === 'repeat';
-    const after = withPart(job, part.id, (p) => (again ? repeatPart(p) : { ...p, state: 'done', timerId: null }));
+    const after = jobAfterEntry(job, part.id, outcome);
     const over = isJobFinished(after);
     const spent = timers.filter((t) => (over ? t.jobId === job.id : t.partId === part.id));
     const what: Write = {

@@ -21,7 +21,6 @@ import {
 import { newId, useRecentLog, useRooms, useSettings, useWriteHome } from '@/data';
 import { Action, Body, FAMILY, Overline, Screen, SecondaryText, SPACE, StepSign, Title, useNow } from '@/ui';
 import { StopCards } from './BlockedByResidue';
-import { reasonWords } from './endReasons';
 import { useWait, WaitPart, WhyEarly } from './WaitPart';
 
 interface Props {
@@ -168,7 +167,7 @@ export function StepView({ job, part, timer, head, meanwhile, put, onBack, foot 
           ? {
               tookMinutes: tookMinutes(done, Date.now()),
               rewets: done.rewets,
-              endedBecause: done.endReason === null || done.endReason === 'done' ? '' : reasonWords(done.endReason),
+              endReason: done.endReason ?? 'done',
             }
           : p.dwelt,
     }));
@@ -222,7 +221,7 @@ export function StepView({ job, part, timer, head, meanwhile, put, onBack, foot 
           onPress={() =>
             put((p) => ({
               ...atStep(p, indexOfStep(p, 'inspect')),
-              dwelt: { tookMinutes: 0, rewets: 0, endedBecause: 'the spot test failed' },
+              dwelt: { tookMinutes: 0, rewets: 0, endReason: 'spot-test-failed' },
             }))
           }
           testID="spot-failed"

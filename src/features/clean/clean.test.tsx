@@ -154,7 +154,7 @@ describe('the guide', () => {
     await settle();
     const part = (await store.all('job'))[0]!.parts[0]!;
     expect(part.steps[part.at]?.key).toBe('agitate');
-    expect(part.dwelt?.endedBecause).toBe('it dried out');
+    expect(part.dwelt?.endReason).toBe('dried-out');
   });
 
   test('pressed twice by a wet thumb: one step on, and one wait', async () => {

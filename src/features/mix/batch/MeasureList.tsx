@@ -11,9 +11,8 @@ import {
   massText,
   formatNumber,
   volumeText,
+  capital,
 } from '@/ui';
-
-export const capitalFirst = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** How a line is measured out, in the largest words: "½ cup + 1 tbsp", "12 drops". */
 export function measureText(line: PouredLine, units: Settings['units']): string {
@@ -36,7 +35,7 @@ export function MeasureList({ lines, units }: { lines: readonly PouredLine[]; un
         <View key={line.line.id} role="listitem" style={styles.line}>
           <Overline style={styles.number}>{i + 1}</Overline>
           <View style={styles.words}>
-            <Figure>{capitalFirst(measureText(line, units))}</Figure>
+            <Figure>{capital(measureText(line, units))}</Figure>
             <Body style={styles.name}>{line.name}</Body>
             <SecondaryText>
               {intendedText(line, units)}

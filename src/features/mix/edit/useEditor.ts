@@ -1,7 +1,8 @@
 import { startTransition, useCallback, useEffect, useMemo, useRef } from 'react';
 import {
   freeLineId,
-  resolveIngredient,
+  likelyAmount,
+  strengthBasisOf,
   withLine,
   withLineChanged,
   withLineMoved,
@@ -36,17 +37,6 @@ export interface Editor {
   /** Draws at once what was typed last: its field is left. */
   readonly catchUp: () => void;
   readonly clear: () => void;
-}
-
-const exactly = (value: number) => ({ low: value, high: value });
-
-/** What is likely meant of an ingredient in this formula: parts among parts, else by its form. */
-function likelyAmount(formula: Formula, ingredient: Ingredient): Amount {
-  if (ingredient.form === 'oil') return { kind: 'drops', value: exactly(10) };
-  if (formula.lines.some((l) => l.amount.kind === 'parts')) return { kind: 'parts', value: exactly(1) };
-  return ingredient.form === 'liquid'
-    ? { kind: 'volume', value: exactly(100), unit: 'mL' }
-    : { kind: 'volume', value: exactly(1), unit: 'tbsp' };
 }
 
 /** How long after a key the rest of the screen follows, ms: the field and the verdict are painted before. */
@@ -136,7 +126,9 @@ export function useEditor(name: string, start: Formula): Editor {
         change(
           (f) =>
             withLineChanged(f, id, ({ strength, ...line }) =>
-              percent === null ? line : { ...line, strength: { percent, basis: strength?.basis ?? basisOf(line) } },
+              percent === null
+                ? line
+                : { ...line, strength: { percent, basis: strength?.basis ?? strengthBasisOf(line) } },
             ),
           `strength/${id}`,
         ),
@@ -161,10 +153,4 @@ export function useEditor(name: string, start: Formula): Editor {
     }),
     [history, ready, current, subscribe, change, put, putLater, catchUp, forget],
   );
-}
-
-/** The basis a line's ingredient is usually labelled by. */
-function basisOf(line: Line): 'w/w' | 'w/v' | 'v/v' {
-  const ingredient = resolveIngredient(line.ingredient);
-  return ingredient.contents.find((c) => c.substance === ingredient.strengthOf)?.basis ?? 'w/v';
 }

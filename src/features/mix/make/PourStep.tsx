@@ -23,10 +23,11 @@ import {
   SecondaryText,
   VerdictMark,
   volumeText,
+  capital,
 } from '@/ui';
 import { ByWeight } from './ByWeight';
 import { styles } from './makeStyles';
-import { capitalFirst, measureText } from '../batch/MeasureList';
+import { measureText } from '../batch/MeasureList';
 import { FillProgress } from './FillProgress';
 import type { OnScale } from './useScale';
 
@@ -83,7 +84,7 @@ export function PourStep({ batch, plan, line, head, back, put, scale, byWeight, 
                 ? massText(grams, settings.units)
                 : topUp
                   ? `${dry ? massText(grams, settings.units) : volumeText(wantML, settings.units)} more`
-                  : capitalFirst(measureText(line, settings.units))}
+                  : capital(measureText(line, settings.units))}
             </Body>
             <Body style={styles.large}>{line.name}</Body>
             {!byWeight && (

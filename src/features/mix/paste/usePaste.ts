@@ -1,0 +1,154 @@
+import { useRouter } from 'expo-router';
+import { useCallback, useEffect, useMemo, useRef } from 'react';
+import {
+  checkFormula,
+  formulaText,
+  isStarter,
+  MAX_LINES,
+  MAX_TEXT,
+  readFormulaFile,
+  type Correction,
+  type Formula,
+  type Remedy,
+} from '@/core';
+import { newId, pickBytes, pickFile, useDraft, useSaveFormulas, useSettings } from '@/data';
+import { readCode } from '@/print';
+import { useNotice } from '@/ui';
+import { EMPTY_PASTE, isPasteDraft, readPaste, type PasteDraft, type PasteReading } from './pasteReading';
+
+const draftOf = (from: Formula | null): PasteDraft =>
+  from ? { ...EMPTY_PASTE, text: formulaText(from), cup: from.measures } : EMPTY_PASTE;
+
+/** A pasted text on the desk: what it comes to, and what can be done with it. */
+export interface Paste {
+  readonly text: string;
+  readonly read: PasteReading;
+  readonly nameProblem: string | null;
+  /** True if it can go on to its bottle. */
+  readonly canGoOn: boolean;
+  readonly put: (part: Partial<PasteDraft>) => void;
+  readonly correct: (key: string, correction: Correction | null) => void;
+  readonly apply: (remedy: Remedy) => void;
+  readonly clearText: () => void;
+  readonly goOn: () => void;
+}
+
+/** @param from the formula that is changed as text; null for a new one */
+export function usePaste(from: Formula | null): Paste {
+  const router = useRouter();
+  const say = useNotice();
+  const save = useSaveFormulas({ kept: 'The text is still here.' });
+  const { mutate: saveSecond } = useSaveFormulas({ failed: 'The second bottle was not saved' });
+  const settings = useSettings();
+  const initial = useMemo(() => draftOf(from), [from]);
+  const { value, set, clear } = useDraft<PasteDraft>(from ? `paste/${from.id}` : 'paste', initial, isPasteDraft);
+  const now = useRef(value);
+  useEffect(() => {
+    now.current = value;
+  }, [value]);
+  const put = useCallback(
+    (part: Partial<PasteDraft>) => {
+      now.current = { ...now.current, ...part };
+      set(now.current);
+    },
+    [set],
+  );
+  const correct = useCallback(
+    (key: string, correction: Correction | null) => {
+      const { [key]: _, ...others } = now.current.corrections;
+      put({ corrections: correction ? { ...others, [key]: correction } : others });
+    },
+    [put],
+  );
+  /** What is to be done instead is written into the text, where it can be read and changed on. */
+  const apply = useCallback(
+    (remedy: Remedy): void => {
+      const before = now.current;
+      put({
+        ...EMPTY_PASTE,
+        text: formulaText({ ...remedy.formula, name: remedy.formula.name || (before.name ?? '') }),
+        cup: before.cup,
+      });
+      const { second } = remedy;
+      if (!second) {
+        say({ text: `Done: ${remedy.title}.`, undo: () => put(before) });
+        return;
+      }
+      const other = { ...second, id: newId() };
+      saveSecond([other], {
+        onSuccess: () => say({ text: `The second bottle is among yours: ${other.name}.`, undo: () => put(before) }),
+      });
+    },
+    [saveSecond, put, say],
+  );
+  const clearText = useCallback(() => {
+    const before = now.current;
+    put(EMPTY_PASTE);
+    say({ text: 'The text was cleared.', undo: () => put(before) });
+  }, [put, say]);
+
+  const read = useMemo(() => readPaste(value, settings), [value, settings]);
+  const { formula, evaluation, problem, name, waits } = read;
+  const nameProblem = formula && name.trim() === '' ? 'Give it a name of 1 to 80 letters: it goes on the label.' : null;
+  const canGoOn =
+    formula !== null &&
+    evaluation?.verdict !== 'danger' &&
+    problem === null &&
+    nameProblem === null &&
+    waits === 0 &&
+    formula.lines.length <= MAX_LINES &&
+    !save.isPending;
+  const goOn = (): void => {
+    if (!formula || !canGoOn) return;
+    const own = from !== null && !isStarter(from);
+    const made = checkFormula({ ...formula, id: own ? from.id : newId(), name: name.trim() });
+    if (!made.ok) {
+      say({ text: made.problems[0]?.message ?? 'This formula cannot be kept as it is.' });
+      return;
+    }
+    save.mutate([made.value], {
+      onSuccess: () => {
+        clear();
+        router.replace(`/mix/${made.value.id}`);
+      },
+    });
+  };
+  const latest = useRef(goOn);
+  useEffect(() => {
+    latest.current = goOn;
+  });
+  const go = useCallback(() => latest.current(), []);
+  return { text: value.text, read, nameProblem, canGoOn, put, correct, apply, clearText, goOn: go };
+}
+
+/** Other ways for a text to come in: a file, and the code on a label. */
+export function usePasteFrom(put: Paste['put']) {
+  const say = useNotice();
+  const openFile = async (): Promise<void> => {
+    const file = await pickFile('.json,.txt,application/json,text/plain');
+    if (file === null) return;
+    if (!file.trimStart().startsWith('{')) {
+      put({ text: file.slice(0, MAX_TEXT) });
+      return;
+    }
+    const formula = readFormulaFile(file);
+    if (!formula.ok) {
+      say({ text: formula.problems[0]?.message ?? 'This is no formula file of Biscuit’s.' });
+      return;
+    }
+    put({ ...EMPTY_PASTE, text: formulaText(formula.value) });
+  };
+  const openPicture = async (): Promise<void> => {
+    const picture = await pickBytes('image/*');
+    if (picture === null) return;
+    const code = await readCode(picture).catch(() => null);
+    if (code === null) {
+      say({
+        text: 'No code was found in it. Take the picture straight from above, the whole code in it, in good light.',
+      });
+      return;
+    }
+    put({ ...EMPTY_PASTE, text: code.slice(0, MAX_TEXT) });
+  };
+  return { openFile: () => void openFile(), openPicture: () => void openPicture() };
+}
