@@ -86,7 +86,8 @@ export default tseslint.config(
             { from: 'print', allow: ['print', 'ui', 'data', 'core-door'] },
             { from: 'devices', allow: ['devices', 'core-door'] },
             { from: 'ui', allow: ['ui', ['core-door', {}]], importKind: 'type' },
-            { from: 'ui', allow: ['ui'] },
+            // Lengths of time and units are what the words of the interface are made of.
+            { from: 'ui', allow: ['ui', 'core-quantity'] },
             {
               from: 'feature',
               allow: ['ui', 'data', 'devices', 'print', 'core-door', ['feature', { feature: '${from.feature}' }]],

@@ -40,6 +40,7 @@ export { remediesFor, type Remedy } from './evaluation/remedies';
 export {
   notableShifts,
   strengthShifts,
+  STRENGTH_NAMES,
   strengthsOf,
   MixtureStrength,
   type StrengthKey,
@@ -72,6 +73,8 @@ export {
 } from './formula/change';
 export { readAmount } from './formula/reader/readAmount';
 export { typedAmount } from './formula/typedAmount';
+export { missingIngredients } from './formula/atHand';
+export { DAY_MS, HOUR_MS, MINUTE_MS } from './quantity/time';
 export { formulaFromReading } from './formula/fromReading';
 export { recipeTextOf } from './evaluation/recipeText';
 export { checkCompatibilityByName } from './evaluation/compatibilityByName';
@@ -127,7 +130,7 @@ export { FORMULA_KINDS, USE_FORMS, type FormulaKind, type UseForm } from './form
 
 export { discardBy, isExpired, type Batch, type BatchState } from './shelf-life/batch';
 export { costOf, type Cost } from './shelf-life/cost';
-export type { PantryItem } from './shelf-life/pantry';
+export { stockedIds, type PantryItem } from './shelf-life/pantry';
 export { labelOf, type LabelContent } from './shelf-life/label';
 export {
   isUsedAtOnce,
@@ -209,6 +212,7 @@ export {
   type TimerKind,
   type TimerNow,
 } from './cleaning/timer';
+export { heldWays, type HeldWay, type HeldWays } from './cleaning/heldWays';
 export { strengthLine, usedFormula } from './cleaning/usedFormula';
 export { DWELL_END_WORDS, entryOfPart, entryOfUse, jobAfterEntry, usedOf } from './cleaning/jobLog';
 export { dueSurfaces, isDue, lastBySurface, type Due } from './cleaning/upkeep';
@@ -240,7 +244,7 @@ export { DATA_VERSION, MIGRATIONS, migrateRecord, type Migration } from './excha
 export type { Amount } from './quantity/amount';
 export { brimfulML, volumeToHeightML, type PouredScale, type Profile } from './quantity/fillMarks';
 export { toolSet, TOOL_IDS, type ToolId } from './quantity/tools';
-export { MEASURE_SYSTEMS, UNIT_CHIPS, unitML, unitText, type MeasureSystem } from './quantity/units';
+export { MEASURE_SYSTEMS, UNIT_CHIPS, unitML, unitText, type MeasureSystem, type StockUnit } from './quantity/units';
 export { readBack, typedMeasure, typedNumber, typedQuantity, type DecimalSign } from './quantity/typedNumber';
 export { readWeightMeasurement, WEIGHT_MEASUREMENT, WEIGHT_SCALE_SERVICE } from './quantity/weightMeasurement';
 export { DROPS_PER_ML_RANGE } from './quantity/drops';

@@ -1,3 +1,4 @@
+import { DAY_MS } from '../core';
 import { useQuery, useQueryClient, type UseQueryResult } from '@tanstack/react-query';
 import {
   DEFAULT_SETTINGS,
@@ -74,8 +75,6 @@ export function useLog(): UseQueryResult<LogSoFar> {
       }),
   });
 }
-
-const DAY_MS = 24 * 60 * 60 * 1000;
 
 /** What was done in the last so many days: read without the rest of the log. */
 export function useRecentLog(days: number): UseQueryResult<LogEntry[]> {

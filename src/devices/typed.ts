@@ -1,4 +1,12 @@
-import { readBack, typedMeasure, typedNumber, typedQuantity, type DecimalSign, type MeasureSystem } from '@/core';
+import {
+  readBack,
+  typedMeasure,
+  typedNumber,
+  typedQuantity,
+  type DecimalSign,
+  type MeasureSystem,
+  type StockUnit,
+} from '@/core';
 
 let sign: DecimalSign | null = null;
 
@@ -15,7 +23,7 @@ export const typedNumberIn = (text: string): number | string | null => typedNumb
 export const typedMeasureIn = (text: string): number => typedMeasure(text, decimalSign());
 
 /** An amount with its unit, as it is typed on this device; see {@link typedQuantity}. */
-export const typedQuantityIn = (text: string, fallback: 'mL' | 'g', system: MeasureSystem) =>
+export const typedQuantityIn = (text: string, fallback: StockUnit, system: MeasureSystem) =>
   typedQuantity(text, fallback, system, decimalSign());
 
 /** A line under a field that says how its number was read, where another might read it otherwise. */

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@/core/quantity/time';
 import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg, { Circle, G, Path } from 'react-native-svg';
@@ -26,7 +27,7 @@ const PLAIN: readonly TimerKind[] = ['own', 'steam', 'spot-test'];
 
 /** How far round the ring a wait is, 0 to 1. */
 function turned(timer: Timer, now: TimerNow): number {
-  const minutes = now.elapsedMs / 60_000;
+  const minutes = now.elapsedMs / MINUTE_MS;
   const { usefulMinutes: useful, bestMinutes: best, longestMinutes: longest } = timer;
   const within = (from: number, to: number): number => (to > from ? Math.min(1, (minutes - from) / (to - from)) : 1);
   if (PLAIN.includes(timer.kind)) return within(0, best);
@@ -128,7 +129,7 @@ export const TimerFace = memo(function TimerFace({ timer, now, nowMs, size = 240
           <View key={word} style={styles.mark}>
             <SecondaryText style={styles.word}>{word}</SecondaryText>
             <Body style={styles.when} testID={`when-${word.split(' ')[0]?.toLowerCase() ?? ''}`}>
-              {whenText(start + minutes * 60_000, nowMs)}
+              {whenText(start + minutes * MINUTE_MS, nowMs)}
             </Body>
           </View>
         ))}

@@ -88,12 +88,16 @@ describe('ways to clean', () => {
     const wipe = STARTER_FORMULAS.find((f) => f.name === 'Everyday vinegar')!;
     const at = (supplies: Supplies): string[] =>
       ranked('glass', 'fingerprints', supplies).ways.map((w) => `${w.candidate.formula.name}: ${w.candidate.from}`);
-    expect(at({ shelf: [glass], formulas: [glass], cupboard: [] })).toEqual([
+    expect(at({ shelf: [glass], formulas: [glass], cupboard: new Set([]) })).toEqual([
       'Clear glass: shelf',
       'Clear glass: more-missing',
     ]);
     expect(
-      at({ shelf: [], formulas: [glass, wipe], cupboard: ['isopropyl-alcohol', 'distilled-water', 'dish-soap'] }),
+      at({
+        shelf: [],
+        formulas: [glass, wipe],
+        cupboard: new Set(['isopropyl-alcohol', 'distilled-water', 'dish-soap']),
+      }),
     ).toEqual(['Clear glass: cupboard', 'Everyday vinegar: one-missing']);
   });
 

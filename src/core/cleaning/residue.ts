@@ -1,9 +1,11 @@
+import { DAY_MS, MINUTE_MS } from '../quantity/time';
 import type { HouseholdMember } from '../catalogue/household';
 import type { Ingredient } from '../catalogue/ingredient';
 import { ingredientById } from '../catalogue/lookup';
 import { surfaceByName } from '../catalogue/surfaces';
 import { checkCompatibility } from '../evaluation/compatibility';
-import { combinationsOf, possibleIngredientsFor } from '../evaluation/compatibilityByName';
+import { combinationsOf } from '../evaluation/combinations';
+import { possibleIngredientsFor } from '../evaluation/compatibilityByName';
 import { recipeTextOf } from '../evaluation/recipeText';
 import type { Finding, Level, Scope } from '../findings/finding';
 import { isWorse } from '../findings/finding';
@@ -35,9 +37,6 @@ export interface Residue {
   /** When waiting alone makes it safe, ms; null if only rinsing does. */
   readonly safeAtMs: number | null;
 }
-
-const MINUTE_MS = 60_000;
-const DAY_MS = 24 * 60 * MINUTE_MS;
 
 /** Bought fumes leave a room that is aired in about this long (common practice, no source). */
 export const AIRED_MINUTES = 60;
@@ -77,8 +76,7 @@ export function ingredientsUsed(used: Used): UsedIngredients {
   if (!formula) return { readings: [], known: false };
   const { open, unread, hazards } = recipeTextOf(reading);
   const lines = formula.lines.map((line) => {
-    const choices = open.find((o) => o.lineId === line.id)?.choices ?? [ingredientOfLine(line)];
-    return { name: line.id, choices, understood: true, unknownKind: false };
+    return open.find((o) => o.lineId === line.id)?.choices ?? [ingredientOfLine(line)];
   });
   return { readings: combinationsOf(lines), known: unread.length === 0 && hazards.length === 0 };
 }

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '../quantity/time';
 /** What is waited for. All run by the same means: a stored start, and what follows from it. */
 export const TIMER_KINDS = ['dwell', 'soak', 'steam', 'spot-test', 'infusion', 'own'] as const;
 export type TimerKind = (typeof TIMER_KINDS)[number];
@@ -58,8 +59,6 @@ export interface TimerEvent {
   readonly what: 'useful' | 'best' | 'off' | 'rewet' | 'again';
   readonly atMs: number;
 }
-
-const MINUTE_MS = 60_000;
 
 const at = (iso: string, minutes = 0): number => Date.parse(iso) + minutes * MINUTE_MS;
 

@@ -1,7 +1,6 @@
+import { DAY_MS } from '../quantity/time';
 import type { HomeSurface } from './homeSurface';
 import type { LogEntry } from './logEntry';
-
-const DAY_MS = 24 * 60 * 60 * 1000;
 
 /** How a surface stands to its plan. */
 export interface Due {

@@ -1,26 +1,15 @@
-import { strengthsOf, type StrengthKey } from '../evaluation/strengths';
+import { STRENGTH_NAMES, strengthsOf } from '../evaluation/strengths';
 import { formulaText } from '../formula/card';
 import type { Formula } from '../formula/formula';
 import type { MixtureState } from '../mixture/state';
 import type { Used } from './logEntry';
-
-const WORDS: Readonly<Record<StrengthKey, string>> = {
-  acetic: 'acetic acid',
-  citric: 'citric acid',
-  peroxide: 'peroxide',
-  alcohol: 'alcohol',
-  soap: 'soap',
-  surfactant: 'dish soap',
-  'washing-soda': 'washing soda',
-  'essential-oil': 'essential oil',
-};
 
 const rounded = (value: number): number => Number(value.toPrecision(2));
 
 /** The strengths of a mixture in a line: "acetic acid 1 % w/v, alcohol 23 % v/v". */
 export const strengthLine = (state: MixtureState): string =>
   strengthsOf(state)
-    .map((s) => `${WORDS[s.key]} ${rounded(s.value)} ${s.unit}`)
+    .map((s) => `${STRENGTH_NAMES[s.key]} ${rounded(s.value)} ${s.unit}`)
     .join(', ');
 
 /** A formula as the log keeps it: as it is now, whatever becomes of it. */

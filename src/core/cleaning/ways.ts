@@ -7,7 +7,7 @@ import { applySurfaceRules } from '../findings/applyRules';
 import { exceededLimits, certainlyExceeded } from '../findings/surfaceLimits';
 import { uselessIn } from '../findings/uselessFor';
 import type { Formula } from '../formula/formula';
-import { resolveIngredient } from '../formula/resolveIngredient';
+import { missingIngredients } from '../formula/atHand';
 import { applicationOf, type Application } from './application';
 import { dwellOf, type Dwell } from './dwell';
 import type { Air } from './drying';
@@ -27,7 +27,7 @@ export interface Supplies {
   /** Formulas that could be made. */
   readonly formulas: readonly Formula[];
   /** Ids of ingredients in the cupboard; null counts everything as there. Water always is. */
-  readonly cupboard: readonly string[] | null;
+  readonly cupboard: ReadonlySet<string> | null;
 }
 
 /** A formula weighed up once, to be held against many surfaces and soils. */
@@ -74,19 +74,6 @@ export interface Ways {
   readonly beyond: string | null;
 }
 
-const ALWAYS_THERE = ['water', 'boiling-water'];
-
-function missingFor(formula: Formula, cupboard: readonly string[] | null): string[] {
-  if (cupboard === null) return [];
-  return formula.lines
-    .filter(
-      (l) =>
-        l.ingredient.kind !== 'known' ||
-        !(cupboard.includes(l.ingredient.id) || ALWAYS_THERE.includes(l.ingredient.id)),
-    )
-    .map((l) => resolveIngredient(l.ingredient).name);
-}
-
 /** The one way with a formula that is at hand and weighed up already, in no place. */
 export const candidateOf = (formula: Formula, evaluation: Evaluation): Candidate => ({
   formula,
@@ -104,7 +91,7 @@ export function weighSupplies(supplies: Supplies, context: EvaluationContext): C
   return [
     ...supplies.shelf.flatMap((f) => weighed(f, 'shelf', [])),
     ...supplies.formulas.flatMap((f) => {
-      const missing = missingFor(f, supplies.cupboard);
+      const missing = supplies.cupboard ? missingIngredients(f, supplies.cupboard) : [];
       return weighed(
         f,
         missing.length === 0 ? 'cupboard' : missing.length === 1 ? 'one-missing' : 'more-missing',

@@ -1,3 +1,4 @@
+import type { StockUnit } from '../quantity/units';
 import type { ResolvedFormula } from '../formula/resolveAmounts';
 import type { Evaluation } from './evaluate';
 import { strengthShifts, type StrengthShift } from './strengths';
@@ -6,7 +7,7 @@ import { strengthShifts, type StrengthShift } from './strengths';
 export interface LineDifference {
   readonly ingredientId: string;
   readonly name: string;
-  readonly unit: 'mL' | 'g';
+  readonly unit: StockUnit;
   readonly aPerL: number | null;
   readonly bPerL: number | null;
 }
@@ -23,7 +24,7 @@ export interface Comparison {
 interface GramsPerLitre {
   readonly id: string;
   readonly name: string;
-  readonly unit: 'mL' | 'g';
+  readonly unit: StockUnit;
   readonly perL: number;
 }
 

@@ -1,4 +1,5 @@
-import { combinationsOf, checkCompatibilityByName, possibleIngredientsFor } from './compatibilityByName';
+import { combinationsOf } from './combinations';
+import { checkCompatibilityByName, possibleIngredientsFor } from './compatibilityByName';
 
 // Which kinds go by one name: labels and data sheets of bought products, from memory.
 test.each([
@@ -15,13 +16,13 @@ test.each([
 });
 
 test('every combination of what names may mean is held together; with too many, each is varied by itself', () => {
-  const two = combinationsOf([possibleIngredientsFor('toilet cleaner'), possibleIngredientsFor('soap')]);
+  const two = combinationsOf(['toilet cleaner', 'soap'].map((name) => possibleIngredientsFor(name).choices));
   expect(two.map((c) => c.map((i) => i.id))).toEqual(
     ['chlorine-bleach', 'acid-toilet-cleaner'].flatMap((a) =>
       ['castile-soap', 'dish-soap', 'soap-flakes'].map((b) => [a, b]),
     ),
   );
-  const many = Array.from({ length: 4 }, () => possibleIngredientsFor('all-purpose cleaner'));
+  const many = Array.from({ length: 4 }, () => possibleIngredientsFor('all-purpose cleaner').choices);
   const varied = combinationsOf(many);
   expect(varied).toHaveLength(20);
   expect(varied.every((c) => c.length === 4)).toBe(true);

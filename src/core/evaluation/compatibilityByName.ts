@@ -1,3 +1,4 @@
+import { combinationsOf } from './combinations';
 import type { HouseholdMember } from '../catalogue/household';
 import type { Ingredient } from '../catalogue/ingredient';
 import { findIngredient, ingredientById } from '../catalogue/lookup';
@@ -37,20 +38,6 @@ export function possibleIngredientsFor(name: string): PossibleIngredients {
   }
 }
 
-/** So many combinations of what names may mean are judged. */
-const MAX_COMBINATIONS = 96;
-
-/** Every combination of one choice of each; where there are too many, each thing is varied beside the likeliest others. */
-export function combinationsOf(things: readonly PossibleIngredients[]): Ingredient[][] {
-  const known = things.filter((t) => t.choices.length > 0);
-  const likely = known.flatMap((t) => t.choices.slice(0, 1));
-  const count = known.reduce((n, t) => n * t.choices.length, 1);
-  if (count <= MAX_COMBINATIONS) {
-    return known.reduce<Ingredient[][]>((all, t) => all.flatMap((c) => t.choices.map((i) => [...c, i])), [[]]);
-  }
-  return known.flatMap((t, at) => t.choices.map((i) => likely.map((l, k) => (k === at ? i : l))));
-}
-
 /**
  * What happens when things meet that are known by name alone: judged as the worst of what the names may mean,
  * with every danger of any of them.
@@ -64,7 +51,7 @@ export function checkCompatibilityByName(
   const things = names.map(possibleIngredientsFor);
   const unknown = things.filter((t) => !t.understood).map((t) => t.name);
   const kinds = things.filter((t) => t.unknownKind).map((t) => t.name);
-  const judged = combinationsOf(things).map((together) => ({
+  const judged = combinationsOf(things.map((t) => t.choices)).map((together) => ({
     together,
     ...checkCompatibility(together, scope, unknown, household, kinds, room),
   }));

@@ -1,3 +1,4 @@
+import { combinationsOf } from './combinations';
 import type { HouseholdMember } from '../catalogue/household';
 import type { Ingredient } from '../catalogue/ingredient';
 import { accidentsOf, type Accident } from '../findings/firstAid';
@@ -42,19 +43,6 @@ export interface CompatibilityReport {
   readonly accidents: readonly Accident[];
 }
 
-const MAX_COMBINATIONS = 96;
-
-/** One reading of each thing, in every combination; where those are too many, each varied beside the likeliest others. */
-function combinations(things: readonly NamedSubstance[]): Ingredient[][] {
-  const known = things.map((t) => t.readings).filter((r) => r.length > 0);
-  const count = known.reduce((n, r) => n * r.length, 1);
-  if (count <= MAX_COMBINATIONS) {
-    return known.reduce<Ingredient[][]>((all, r) => all.flatMap((c) => r.map((i) => [...c, ...i])), [[]]);
-  }
-  const likely = known.map((r) => r[0] ?? []);
-  return known.flatMap((r, at) => r.map((i) => likely.flatMap((l, k) => (k === at ? i : l))));
-}
-
 /** What each ingredient says of itself alone is no matter of meeting. */
 const OF_ONE_ALONE = ['handled-strong', 'bought-in-formula', 'bleach-decays'];
 
@@ -87,7 +75,7 @@ export function compatibilityReport(
 ): CompatibilityReport {
   const unknown = things.filter((t) => !t.understood).map((t) => t.name);
   const kinds = things.filter((t) => t.unknownKind).map((t) => t.name);
-  const together = combinations(things);
+  const together = combinationsOf(things.map((t) => t.readings)).map((readings) => readings.flat());
   const answers = COMPATIBILITY_SCOPES.map((scope): CompatibilityAnswer => {
     const alone = things.flatMap((t) =>
       t.readings.flatMap((r) => checkCompatibility(r, scope, [], household, [], room).findings),
@@ -138,8 +126,8 @@ export function incompatiblePairs(things: readonly NamedSubstance[]): Incompatib
   things.forEach((a, i) => {
     things.slice(i + 1).forEach((b, k) => {
       const j = i + 1 + k;
-      for (const pair of combinations([a, b])) {
-        const finding = dangers(pair).find((f) => !alone[i]?.has(f.code) && !alone[j]?.has(f.code));
+      for (const pair of combinationsOf([a.readings, b.readings])) {
+        const finding = dangers(pair.flat()).find((f) => !alone[i]?.has(f.code) && !alone[j]?.has(f.code));
         if (!finding) continue;
         found.push({ names: [a.name, b.name], finding });
         break;

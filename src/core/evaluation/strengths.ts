@@ -1,9 +1,19 @@
 import type { MixtureState } from '../mixture/state';
 import { isAtLeast, exceeds } from '../quantity/limit';
 
-/** What a strength is of; the interface has the words. */
-export type StrengthKey =
-  'acetic' | 'citric' | 'peroxide' | 'alcohol' | 'soap' | 'surfactant' | 'washing-soda' | 'essential-oil';
+/** What a strength is of, as it is called within a sentence. */
+export const STRENGTH_NAMES = {
+  acetic: 'acetic acid',
+  citric: 'citric acid',
+  peroxide: 'peroxide',
+  alcohol: 'alcohol',
+  soap: 'soap',
+  surfactant: 'dish soap',
+  'washing-soda': 'washing soda',
+  'essential-oil': 'essential oil',
+} as const;
+
+export type StrengthKey = keyof typeof STRENGTH_NAMES;
 
 /** One strength of a mixture in the unit the trade gives it in. */
 export interface MixtureStrength {

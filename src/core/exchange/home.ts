@@ -16,7 +16,7 @@ import type { ShelfLife } from '../shelf-life/shelfLife';
 import { DEFAULT_DROPS_PER_ML, DROPS_PER_ML_RANGE } from '../quantity/drops';
 import type { PouredScale, ProfilePoint } from '../quantity/fillMarks';
 import { TOOL_IDS, type ToolId } from '../quantity/tools';
-import { MEASURE_SYSTEMS, type MeasureSystem } from '../quantity/units';
+import { MEASURE_SYSTEMS, STOCK_UNITS, type MeasureSystem } from '../quantity/units';
 import {
   homeSurfaceSchema,
   isoDate,
@@ -149,7 +149,7 @@ export const vesselSchema = objectOf<Vessel>(
   },
 );
 
-const packUnit = oneOf(['mL', 'g']);
+const packUnit = oneOf(STOCK_UNITS);
 
 export const pantryItemSchema = objectOf<PantryItem>(
   {

@@ -1,4 +1,4 @@
-import type { Finding, Level, Scope } from './finding';
+import { LEVELS_WORST_FIRST, type Finding, type Level, type Scope } from './finding';
 import { applyRule, type Rule, type RuleInput } from './rule';
 import { MIXTURE_RULES } from './rules';
 import { SURFACE_RULES, type SurfaceRuleInput } from './surfaceHarm';
@@ -9,11 +9,9 @@ export interface RuleResult {
   readonly findings: readonly Finding[];
 }
 
-const RANK: readonly Level[] = ['danger', 'defeats', 'caution', 'clear'];
-
 /** Worst first; within a level in the order of the rules. */
 function ruleResult(findings: readonly Finding[]): RuleResult {
-  const sorted = RANK.flatMap((level) => findings.filter((f) => f.level === level));
+  const sorted = LEVELS_WORST_FIRST.flatMap((level) => findings.filter((f) => f.level === level));
   return { verdict: sorted[0]?.level ?? 'clear', findings: sorted };
 }
 

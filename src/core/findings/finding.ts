@@ -1,17 +1,15 @@
 import type { SourceKey } from '../catalogue/sources';
 
 /** How bad: `danger` can hurt someone; `defeats` undoes itself; `caution` is fine with the stated care; `clear` is nothing found. */
-export type Level = 'danger' | 'defeats' | 'caution' | 'clear';
+export const LEVELS_WORST_FIRST = ['danger', 'defeats', 'caution', 'clear'] as const;
+export type Level = (typeof LEVELS_WORST_FIRST)[number];
 
 /** Where two things meet. */
-export type Scope = 'stored' | 'fresh' | 'sequence' | 'air' | 'drain';
-
-export const SCOPES: readonly Scope[] = ['stored', 'fresh', 'sequence', 'air', 'drain'];
-
-const RANK: Record<Level, number> = { clear: 0, caution: 1, defeats: 2, danger: 3 };
+export const SCOPES = ['stored', 'fresh', 'sequence', 'air', 'drain'] as const;
+export type Scope = (typeof SCOPES)[number];
 
 /** True if `a` is worse than `b`. */
-export const isWorse = (a: Level, b: Level): boolean => RANK[a] > RANK[b];
+export const isWorse = (a: Level, b: Level): boolean => LEVELS_WORST_FIRST.indexOf(a) < LEVELS_WORST_FIRST.indexOf(b);
 
 /** A number that a finding rests on; the key carries the unit, as in `gasML`. */
 export type Figures = Readonly<Record<string, number>>;

@@ -1,10 +1,11 @@
+import type { StockUnit } from '../quantity/units';
 import type { ResolvedFormula } from './resolveAmounts';
 
 /** What a person has of one ingredient, in the unit they measured it in. */
 export interface Have {
   readonly lineId: string;
   readonly value: number;
-  readonly unit: 'mL' | 'g';
+  readonly unit: StockUnit;
 }
 
 /** How much can be made of what is there, and what runs out first. */

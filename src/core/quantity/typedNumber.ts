@@ -1,4 +1,4 @@
-import { unitG, unitML, UNITS, type MeasureSystem } from './units';
+import { unitG, unitML, UNITS, type MeasureSystem, type StockUnit } from './units';
 
 /** The sign between a number's whole and its decimals, where the person writes. */
 export type DecimalSign = '.' | ',';
@@ -68,7 +68,7 @@ export function typedMeasure(text: string, decimal: DecimalSign = '.'): number {
 /** An amount with its unit, as it is typed of what stands in the cupboard. */
 export interface TypedQuantity {
   readonly value: number;
-  readonly unit: 'mL' | 'g';
+  readonly unit: StockUnit;
 }
 
 const UNIT_BY_NAME = new Map(

@@ -12,6 +12,10 @@
 export const MEASURE_SYSTEMS = ['us', 'metric', 'imperial', 'australian', 'us-label'] as const;
 export type MeasureSystem = (typeof MEASURE_SYSTEMS)[number];
 
+/** What is measured out of a pack or a bottle: liquids in mL, solids in g. */
+export const STOCK_UNITS = ['mL', 'g'] as const;
+export type StockUnit = (typeof STOCK_UNITS)[number];
+
 interface UnitRow {
   readonly unit: string;
   readonly measures: 'volume' | 'mass';

@@ -1,3 +1,4 @@
+import { DAY_MS } from '../quantity/time';
 import type { Formula } from '../formula/formula';
 import type { Vessel } from '../catalogue/vessels';
 import type { LabelContent } from './label';
@@ -19,8 +20,6 @@ export interface Batch {
   /** When it was emptied or discarded, ISO 8601; null while kept. */
   readonly endedAt: string | null;
 }
-
-const DAY_MS = 24 * 60 * 60 * 1000;
 
 /** The day to discard a batch by, ISO 8601: made-on and the shorter end of how long it keeps. */
 export const discardBy = (madeAt: string, keepsLowDays: number): string =>

@@ -2,6 +2,8 @@ import type { Finding } from '../findings/finding';
 import type { Formula } from '../formula/formula';
 import { resolveIngredient } from '../formula/resolveIngredient';
 import type { Evaluation } from '../evaluation/evaluate';
+import { STRENGTH_NAMES, strengthsOf, type StrengthKey } from '../evaluation/strengths';
+import type { MixtureState } from '../mixture/state';
 import { neverMeets } from './neverMeets';
 import { shelfLife, storageAdvice, DEFAULT_STORAGE, type StorageConditions, type ShelfLife } from './shelfLife';
 import { isAtLeast, exceeds } from '../quantity/limit';
@@ -35,6 +37,16 @@ const SETTLES_ABOVE_G_PER_L = 1;
 
 const OF_LABEL: readonly Finding['level'][] = ['danger', 'defeats', 'caution'];
 
+/** Strengths that a label does not name: what is in it is said by its ingredients. */
+const NOT_ON_LABEL: readonly StrengthKey[] = ['surfactant', 'essential-oil'];
+
+const strengthsOnLabel = (state: MixtureState): LabelContent['strengths'] =>
+  strengthsOf(state).flatMap(({ key, value, unit }) => {
+    const percent = unit === 'g/L' ? value / 10 : value;
+    if (NOT_ON_LABEL.includes(key) || !isAtLeast(percent, REPORT_FROM_PERCENT)) return [];
+    return [{ of: STRENGTH_NAMES[key], percent, basis: unit === '% v/v' ? ('v/v' as const) : ('w/v' as const) }];
+  });
+
 /**
  * What must stand on the bottle, from the formula and what was found about it.
  * @param dwell how long it stays on where it is meant to go; null if that is not known
@@ -48,16 +60,6 @@ export function labelOf(
   const how: StorageConditions = { ...kept, use: formula.use };
   const { state } = evaluation;
   const byMass = [...evaluation.resolved.portions].sort((a, b) => b.massG - a.massG);
-  const strengths = (
-    [
-      { of: 'acetic acid', percent: state.aceticAcidPercentWV, basis: 'w/v' },
-      { of: 'citric acid', percent: state.citricAcidPercentWV, basis: 'w/v' },
-      { of: 'peroxide', percent: state.hydrogenPeroxidePercentWV, basis: 'w/v' },
-      { of: 'alcohol', percent: state.alcoholPercentVV, basis: 'v/v' },
-      { of: 'soap', percent: state.soapGPerL / 10, basis: 'w/v' },
-      { of: 'washing soda', percent: state.sodiumCarbonatePercentWV, basis: 'w/v' },
-    ] as const
-  ).filter((s) => isAtLeast(s.percent, REPORT_FROM_PERCENT));
   const oily = state.essentialOilPercentVV > 0;
   const settles = state.volumeML > 0 && exceeds(state.undissolvedG / (state.volumeML / 1000), SETTLES_ABOVE_G_PER_L);
   return {
@@ -65,7 +67,7 @@ export function labelOf(
     purpose: formula.purpose,
     never: formula.never,
     contents: [...new Set(byMass.map((p) => resolveIngredient(p.line.ingredient).name))],
-    strengths,
+    strengths: strengthsOnLabel(state),
     cautions: evaluation.findings.filter((f) => OF_LABEL.includes(f.level)).map((f) => f.happens),
     keeps: shelfLife(state, how),
     storage: storageAdvice(state, how),

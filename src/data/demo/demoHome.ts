@@ -1,3 +1,5 @@
+import type { StockUnit } from '../../core';
+import { DAY_MS } from '../../core';
 import {
   DEFAULT_SETTINGS,
   evaluate,
@@ -54,7 +56,7 @@ const SETTINGS: Settings = {
   poisonNumber: '01632 960 160',
 };
 
-const inLocker = (id: string, left: number, price: number, pack: number, unit: 'mL' | 'g'): PantryItem => ({
+const inLocker = (id: string, left: number, price: number, pack: number, unit: StockUnit): PantryItem => ({
   id,
   left: { value: left, unit },
   pack: { price, value: pack, unit },
@@ -102,8 +104,6 @@ For: Kept to remember why we stopped
 3 parts vinegar`,
   ),
 ];
-
-const DAY_MS = 24 * 60 * 60 * 1000;
 
 interface Made {
   readonly id: string;

@@ -1,3 +1,4 @@
+import { DAY_MS, MINUTE_MS } from '../../core';
 import {
   evaluate,
   NO_RATING,
@@ -14,8 +15,6 @@ import { DEMO_SURFACE_IDS, DEMO_ROOMS } from './demoRooms';
 /** Four months of cleaning aboard Pipit: made up, and the same every time. */
 
 const DAYS = 120;
-const DAY_MS = 24 * 60 * 60 * 1000;
-const MINUTE_MS = 60_000;
 
 const MINUTES_ON: Readonly<Record<string, number>> = {
   limescale: 15,

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '../../core';
 import { startTimer, type HomeSurface, type Room, type Timer } from '../../core';
 
 /** The rooms of the narrowboat Pipit, and what is waited for aboard. All invented. */
@@ -56,7 +57,6 @@ export const DEMO_SURFACES: readonly HomeSurface[] = DEMO_SURFACE_IDS.map((row) 
   upkeep: row.everyDays === null ? null : { everyDays: row.everyDays, soilId: row.soil, formulaId: null },
 }));
 
-const MINUTE_MS = 60_000;
 const DAY_MINUTES = 24 * 60;
 
 /** A jar of apple-scrap vinegar two weeks on (no peel of citrus: a bird lives aboard), and the shower head in its bag of vinegar since this morning. */

@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { editEntry, SOURCES, type LogEntry, type ResidueConflict } from '@/core';
+import { editEntry, SOURCES, type LogEntry, type ResidueConflict, type HeldWay } from '@/core';
 import { useWriteHome } from '@/data';
 import {
   capital,
@@ -14,7 +14,6 @@ import {
   SPACE,
   useNotice,
 } from '@/ui';
-import type { HeldWay } from './useWays';
 
 /**
  * What stops some of the ways: something left from before that must not meet them. It is not clicked away:

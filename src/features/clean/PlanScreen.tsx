@@ -1,21 +1,36 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { JOB_PLANS, LOOK_BACK_DAYS, SOILS, type JobPlan, type Soil } from '@/core';
+import { JOB_PLANS, LOOK_BACK_DAYS, SOILS, type HomeSurface, type JobPlan, type LogEntry, type Room } from '@/core';
 import { newId, useRecentLog, useRooms, useSettings, useSurfaces, useWriteHome } from '@/data';
 import { Action, Body, Choice, COLORS, Heading, minutesText, Section, Screen, SecondaryText, SPACE, Title } from '@/ui';
-import { placeOf, type ChosenPlace } from './place';
+import { placeOf } from './place';
 import { surfacesOf } from './plans';
 import { jobOf, partFrom } from './startJob';
 import { BlockedByResidue } from './BlockedByResidue';
 import { useSupplies } from './useSupplies';
-import { waysFor, type FoundWays } from './useWays';
+import { useWays, type CleaningTask } from './useWays';
 
-interface PartWays {
+interface PlannedPart extends CleaningTask {
   readonly part: JobPlan['parts'][number];
-  readonly chosen: ChosenPlace;
-  readonly soil: Soil;
-  readonly found: FoundWays;
+}
+
+const NO_ENTRIES: readonly LogEntry[] = [];
+
+/** The parts of a plan that this room has a surface for. */
+function partsOf(
+  plan: JobPlan | undefined,
+  room: Room | undefined,
+  surfaces: readonly HomeSurface[],
+  rooms: readonly Room[],
+): PlannedPart[] {
+  if (!plan || !room) return [];
+  return surfacesOf(plan, room, surfaces).flatMap((own, i): PlannedPart[] => {
+    const part = plan.parts[i];
+    const chosen = own && placeOf(own.id, surfaces, rooms);
+    const soil = SOILS.find((s) => s.id === part?.soilId);
+    return part && chosen && soil ? [{ part, chosen, soil }] : [];
+  });
 }
 
 /** Ways offered for each part. */
@@ -35,7 +50,12 @@ export function PlanScreen() {
   const plan = JOB_PLANS.find((p) => p.id === planId);
   const room = rooms.data?.find((r) => r.id === roomId);
   const house = useSupplies(room?.small ? 'small' : 'large');
-  if (!rooms.isSuccess || !surfaces.isSuccess || !recent.isSuccess || !house.ready) return <Screen>{null}</Screen>;
+  const planned = useMemo(
+    () => (rooms.data && surfaces.data ? partsOf(plan, room, surfaces.data, rooms.data) : null),
+    [plan, room, surfaces.data, rooms.data],
+  );
+  const found = useWays(planned, house, settings, recent.data ?? NO_ENTRIES, nowMs);
+  if (!planned || !found || !recent.isSuccess) return <Screen>{null}</Screen>;
   if (!plan || !room) {
     return (
       <Screen next={<Action title="What are you cleaning?" weight="main" onPress={() => router.replace('/clean')} />}>
@@ -44,13 +64,7 @@ export function PlanScreen() {
       </Screen>
     );
   }
-  const parts = surfacesOf(plan, room, surfaces.data).flatMap((own, i): PartWays[] => {
-    const part = plan.parts[i];
-    const chosen = own && placeOf(own.id, surfaces.data, rooms.data);
-    const soil = SOILS.find((s) => s.id === part?.soilId);
-    if (!part || !chosen || !soil) return [];
-    return [{ part, chosen, soil, found: waysFor(chosen, soil, house, settings, recent.data, nowMs) }];
-  });
+  const parts = planned.flatMap((p, i) => (found[i] ? [{ ...p, found: found[i] }] : []));
   const wayOf = (i: number) =>
     parts[i]?.found.ways.find((h) => h.way.candidate.formula.id === picked[i]) ?? parts[i]?.found.ways[0];
   const possible = parts.length > 0 && parts.every((_, i) => wayOf(i) !== undefined);

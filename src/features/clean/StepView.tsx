@@ -17,6 +17,7 @@ import {
   type JobPart,
   type ResidueConflict,
   type Timer,
+  MINUTE_MS,
 } from '@/core';
 import { newId, useRecentLog, useRooms, useSettings, useWriteHome } from '@/data';
 import { Action, Body, FAMILY, Overline, Screen, SecondaryText, SPACE, StepSign, Title, useNow } from '@/ui';
@@ -86,7 +87,7 @@ function useStops(part: JobPart): {
   readonly known: boolean;
   readonly nowMs: number;
 } {
-  const nowMs = useNow(60_000);
+  const nowMs = useNow(MINUTE_MS);
   const recent = useRecentLog(LOOK_BACK_DAYS);
   const rooms = useRooms();
   const { lives: household } = useSettings();

@@ -1,6 +1,6 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
-import { SOURCES, startTimer, timerAt, type TimerKind } from '@/core';
+import { SOURCES, startTimer, timerAt, type TimerKind, MINUTE_MS } from '@/core';
 import { newId, useTimers, useWriteHome } from '@/data';
 import { typedNumberIn, readAs } from '@/devices';
 import {
@@ -162,7 +162,7 @@ export function TimersScreen() {
           chosen && (
             <SecondaryText>
               Of use after {minutesText(chosen.minutes[0])}, best {minutesText(chosen.minutes[1])} (
-              {whenText(nowMs + chosen.minutes[1] * 60_000, nowMs)}), no more after {minutesText(chosen.minutes[2])}.
+              {whenText(nowMs + chosen.minutes[1] * MINUTE_MS, nowMs)}), no more after {minutesText(chosen.minutes[2])}.
             </SecondaryText>
           )
         )}

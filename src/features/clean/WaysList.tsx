@@ -1,7 +1,17 @@
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { LOOK_BACK_DAYS, SOURCES, strengthLine, type Finding, type RuledOut, type Soil, type Way } from '@/core';
+import {
+  LOOK_BACK_DAYS,
+  SOURCES,
+  strengthLine,
+  type Finding,
+  type RuledOut,
+  type Soil,
+  type Way,
+  MINUTE_MS,
+  type HeldWay,
+} from '@/core';
 import { newId, useRecentLog, useSettings, useWriteHome } from '@/data';
 import {
   Action,
@@ -24,7 +34,7 @@ import type { ChosenPlace } from './place';
 import { jobOf, partFrom } from './startJob';
 import { BlockedByResidue } from './BlockedByResidue';
 import { useSupplies } from './useSupplies';
-import { useWays, type HeldWay } from './useWays';
+import { useWays } from './useWays';
 
 interface Props {
   readonly chosen: ChosenPlace;
@@ -66,9 +76,10 @@ export function WaysList({ chosen, soil, onSoil }: Props) {
   const settings = useSettings();
   const house = useSupplies(chosen.room?.small ? 'small' : 'large');
   const recent = useRecentLog(LOOK_BACK_DAYS);
-  const nowMs = useNow(60_000);
+  const nowMs = useNow(MINUTE_MS);
   const write = useWriteHome({ failed: 'Not started' });
-  const found = useWays(chosen, soil, house, settings, recent.data ?? NONE, nowMs);
+  const tasks = useMemo(() => [{ chosen, soil }], [chosen, soil]);
+  const found = useWays(tasks, house, settings, recent.data ?? NONE, nowMs)?.[0];
   const [picked, setPicked] = useState(0);
   const [all, setAll] = useState(false);
   if (!found || !recent.isSuccess) return <Screen>{null}</Screen>;

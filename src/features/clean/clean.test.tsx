@@ -1,5 +1,5 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react-native';
-import { startTimer, type Home, type Job } from '@/core';
+import { STARTER_FORMULAS, startTimer, type Formula, type Home, type HomeSurface, type Job } from '@/core';
 import { demoHome } from '@/data/demo/demoHome';
 import { renderIn, settle } from '@/testing/renderIn';
 import { CleanScreen } from './CleanScreen';
@@ -70,6 +70,39 @@ describe('what are you cleaning?', () => {
     expect(screen.getByText('Would harm this surface')).toBeTruthy();
     expect(screen.getAllByText(/Its calcite dissolves in acid/).length).toBeGreaterThan(0);
     expect(screen.queryByTestId('start-way')).toBeNull();
+  });
+
+  test('what a person holds with for one surface alone decides there, and nowhere else', async () => {
+    const thin: Formula = {
+      ...STARTER_FORMULAS[0]!,
+      id: 'thin',
+      name: 'Thin vinegar wash',
+      lines: (['white-vinegar', 'water', 'dish-soap'] as const).map((id, i) => ({
+        id: String(i),
+        ingredient: { kind: 'known', id },
+        amount: { kind: 'volume', value: { low: [10, 190, 1][i]!, high: [10, 190, 1][i]! }, unit: 'tbsp' },
+      })),
+    };
+    const [table] = home.surfaces;
+    const wood = (id: string, schools: HomeSurface['schools']): HomeSurface => ({
+      ...table!,
+      id,
+      surfaceId: 'varnished-wood',
+      schools,
+    });
+    const diluted = { 'vinegar-on-sealed-wood': 'diluted' };
+    const surfaces = [wood('strict', {}), wood('lenient', diluted)];
+    const offered = async (surface: string): Promise<boolean> => {
+      mockParams = { surface, soil: 'daily-dirt' };
+      const { unmount } = await renderIn(<CleanScreen />, { ...home, formulas: [thin], surfaces, log: [] });
+      await settle();
+      if (screen.queryByTestId('more-ways')) fireEvent.press(screen.getByTestId('more-ways'));
+      const is = screen.queryAllByTestId('way').some((way) => within(way).queryByText('Thin vinegar wash') !== null);
+      unmount();
+      return is;
+    };
+    expect(await offered('strict')).toBe(false);
+    expect(await offered('lenient')).toBe(true);
   });
 
   test('bleach left on the sealant stops every acid; the rinse is written into the log and lifts it', async () => {

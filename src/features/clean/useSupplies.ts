@@ -1,8 +1,9 @@
 import { useMemo } from 'react';
 import {
+  contextOf,
   isExpired,
+  stockedIds,
   STARTER_FORMULAS,
-  DEFAULT_CONTEXT,
   type RoomSize,
   weighSupplies,
   type Batch,
@@ -14,7 +15,7 @@ import { useBatches, useFormulas, usePantry, useSettings } from '@/data';
 export interface InTheHouse {
   /** Everything there is to clean with, weighed up once. */
   readonly candidates: readonly Candidate[];
-  readonly at: EvaluationContext;
+  readonly context: EvaluationContext;
   /** False if the cupboard is empty: then every ingredient counts as there. */
   readonly knowsCupboard: boolean;
   readonly ready: boolean;
@@ -35,28 +36,26 @@ export function useSupplies(room: RoomSize = 'large'): InTheHouse {
   const formulas = useFormulas();
   const pantry = usePantry();
   const ready = batches.isSuccess && formulas.isSuccess && pantry.isSuccess;
+  const { dropsPerML, lives, hardnessMgPerL, schools } = settings;
+  const context = useMemo(
+    () => ({ ...contextOf('stored', { dropsPerML, lives, hardnessMgPerL, schools }), room }),
+    [dropsPerML, lives, hardnessMgPerL, schools, room],
+  );
   return useMemo(() => {
-    const context: EvaluationContext = {
-      ...DEFAULT_CONTEXT,
-      dropsPerML: settings.dropsPerML,
-      household: settings.lives,
-      hardnessMgPerL: settings.hardnessMgPerL,
-      preferences: settings.schools,
-      room,
-    };
     const bottles = goodBottles(batches.data ?? [], new Date().toISOString());
     const made = new Set(bottles.map((b) => b.formula.id));
-    const cupboard = (pantry.data ?? []).filter((i) => i.left === null || i.left.value > 0).map((i) => i.id);
+    const cupboard = stockedIds(pantry.data ?? []);
+    const knowsCupboard = cupboard.size > 0;
     const candidates = ready
       ? weighSupplies(
           {
             shelf: bottles.map((b) => b.formula),
             formulas: [...(formulas.data ?? []), ...STARTER_FORMULAS].filter((f) => !made.has(f.id)),
-            cupboard: cupboard.length > 0 ? cupboard : null,
+            cupboard: knowsCupboard ? cupboard : null,
           },
           context,
         )
       : [];
-    return { candidates, at: context, knowsCupboard: cupboard.length > 0, ready };
-  }, [settings, batches.data, formulas.data, pantry.data, ready, room]);
+    return { candidates, context, knowsCupboard, ready };
+  }, [context, batches.data, formulas.data, pantry.data, ready]);
 }

@@ -1,69 +1,64 @@
 import { useMemo } from 'react';
 import {
-  ingredientsOfFormula,
-  residueConflicts,
+  heldWays,
   rankWays,
   residuesAt,
+  type EvaluationContext,
+  type HeldWays,
   type LogEntry,
-  type ResidueConflict,
   type Settings,
   type Soil,
-  type Way,
   type Ways,
 } from '@/core';
 import type { ChosenPlace } from './place';
 import type { InTheHouse } from './useSupplies';
 
-/** A way, with what it would meet of what is left from before. */
-export interface HeldWay {
-  readonly way: Way;
-  readonly meets: readonly ResidueConflict[];
+/** What is to be cleaned. */
+export interface CleaningTask {
+  readonly chosen: ChosenPlace;
+  readonly soil: Soil;
 }
 
-export interface FoundWays extends Omit<Ways, 'ways'> {
-  readonly ways: readonly HeldWay[];
-  /** Ways that would be sound, were it not for what is left from before. */
-  readonly stopped: readonly HeldWay[];
+/** The home's context, with the choices made for this surface alone. */
+const contextAt = ({ chosen }: CleaningTask, house: InTheHouse): EvaluationContext => ({
+  ...house.context,
+  preferences: { ...house.context.preferences, ...chosen.own?.schools },
+});
+
+function rankedFor(task: CleaningTask, house: InTheHouse, roomC: number, humidityPercent: number): Ways {
+  const { envelope, joints } = task.chosen;
+  return rankWays(house.candidates, envelope, task.soil, contextAt(task, house), { roomC, humidityPercent }, joints);
 }
 
-/** The ways for a place and a soil, held against what earlier jobs left there. */
-export function waysFor(
-  chosen: ChosenPlace,
-  soil: Soil,
-  house: InTheHouse,
-  settings: Settings,
-  recent: readonly LogEntry[],
-  nowMs: number,
-): FoundWays {
-  const at = { ...house.at, schools: { ...house.at.preferences, ...chosen.own?.schools } };
-  const air = { roomC: settings.roomC, humidityPercent: settings.humidityPercent };
-  const found = rankWays(house.candidates, chosen.envelope, soil, at, air, chosen.joints);
+function heldFor(task: CleaningTask, ranked: Ways, house: InTheHouse, recent: readonly LogEntry[], nowMs: number) {
+  const { chosen, soil } = task;
   const residues = residuesAt({ ...chosen.place, small: chosen.room?.small ?? false }, recent, nowMs);
-  const held = found.ways.map((way): HeldWay => ({
-    way,
-    meets:
-      residues.length === 0
-        ? []
-        : residueConflicts(ingredientsOfFormula(way.candidate.formula), residues, nowMs, settings.lives, at.room),
-  }));
-  // What the person does it with comes first, as long as it is among the ways.
   const usual = chosen.own?.upkeep?.soilId === soil.id ? chosen.own.upkeep.formulaId : null;
-  held.sort((a, b) => Number(b.way.candidate.formula.id === usual) - Number(a.way.candidate.formula.id === usual));
-  const isStopped = ({ meets }: HeldWay): boolean => meets.some((m) => m.level === 'danger');
-  return { ...found, ways: held.filter((h) => !isStopped(h)), stopped: held.filter(isStopped) };
+  return heldWays(ranked, residues, nowMs, house.context, usual);
 }
 
-/** As {@link waysFor}, worked out anew only when one of these changes. */
+/**
+ * The ways for each of some tasks. Weighing them up depends on the tasks, the supplies and the air; only what
+ * earlier jobs left is looked at anew as time goes on.
+ * @param tasks stable between renders; null while they are not known
+ */
 export function useWays(
-  chosen: ChosenPlace | null,
-  soil: Soil | null,
+  tasks: readonly CleaningTask[] | null,
   house: InTheHouse,
   settings: Settings,
   recent: readonly LogEntry[],
   nowMs: number,
-): FoundWays | null {
+): readonly HeldWays[] | null {
+  const { roomC, humidityPercent } = settings;
+  const ranked = useMemo(
+    () => (tasks && house.ready ? tasks.map((task) => rankedFor(task, house, roomC, humidityPercent)) : null),
+    [tasks, house, roomC, humidityPercent],
+  );
   return useMemo(
-    () => (chosen && soil && house.ready ? waysFor(chosen, soil, house, settings, recent, nowMs) : null),
-    [chosen, soil, house, settings, recent, nowMs],
+    () =>
+      tasks && ranked
+        ? tasks.flatMap((task, i) => (ranked[i] ? [heldFor(task, ranked[i], house, recent, nowMs)] : []))
+        : null,
+    [tasks, ranked, house, recent, nowMs],
   );
 }

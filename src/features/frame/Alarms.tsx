@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { useEffect, useRef, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { nextEventMs, dueEvents, markNotified, type Timer, type TimerEvent } from '@/core';
+import { nextEventMs, dueEvents, markNotified, type Timer, type TimerEvent, HOUR_MS } from '@/core';
 import { useChangeTimer, useSettings, useTimers } from '@/data';
 import { ring, soundState, wakeSound } from '@/devices';
 import { Action, Body, COLORS, SPACE, timerPath } from '@/ui';
@@ -14,7 +14,7 @@ interface Told {
 }
 
 /** Waiting longer than this is done in steps: browsers cannot wait for weeks at once. */
-const MAX_WAIT_MS = 60 * 60 * 1000;
+const MAX_WAIT_MS = HOUR_MS;
 
 function words({ timer, event }: Pick<Told, 'timer' | 'event'>): string {
   const place = timer.place || timer.name;

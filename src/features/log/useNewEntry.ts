@@ -1,11 +1,14 @@
 import { useLocalSearchParams } from 'expo-router';
 import { useMemo, useState } from 'react';
 import {
+  DAY_MS,
   entryOfUse,
   findIngredient,
+  HOUR_MS,
   INGREDIENTS,
   ingredientsUsed,
   logEntrySchema,
+  MINUTE_MS,
   LOOK_BACK_DAYS,
   residueConflicts,
   residuesAt,
@@ -29,12 +32,11 @@ export const BOUGHT = INGREDIENTS.filter((i) => i.role === 'bought');
 
 export type When = 'now' | 'hours' | 'yesterday' | 'week';
 
-const HOUR_MS = 60 * 60 * 1000;
 const AGO_MS: Readonly<Record<When, number>> = {
   now: 0,
   hours: 3 * HOUR_MS,
-  yesterday: 24 * HOUR_MS,
-  week: 7 * 24 * HOUR_MS,
+  yesterday: DAY_MS,
+  week: 7 * DAY_MS,
 };
 
 /** What a person says of something that was used without the guide. */
@@ -96,7 +98,7 @@ export interface NewEntryState {
 
 /** What is said of a new entry of the log, and what follows from it. */
 export function useNewEntry(): NewEntryState {
-  const nowMs = useNow(60_000);
+  const nowMs = useNow(MINUTE_MS);
   const rooms = useRooms().data ?? NO_ROOMS;
   const surfaces = useSurfaces();
   const own = useFormulas().data;

@@ -1,6 +1,15 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { dueSurfaces, lastBySurface, residuesAt, SURFACES, type Due, type HomeSurface, type LogEntry } from '@/core';
+import {
+  dueSurfaces,
+  lastBySurface,
+  residuesAt,
+  SURFACES,
+  type Due,
+  type HomeSurface,
+  type LogEntry,
+  MINUTE_MS,
+} from '@/core';
 import { useLog, useRooms, useSurfaces } from '@/data';
 import { Action, agoText, Body, Heading, Section, Row, Screen, SPACE, Title, useNow, useWide, VerdictMark } from '@/ui';
 
@@ -8,7 +17,7 @@ import { Action, agoText, Body, Heading, Section, Row, Screen, SPACE, Title, use
 export function RoomsScreen({ openId }: { openId: string | null }) {
   const router = useRouter();
   const wide = useWide();
-  const nowMs = useNow(60_000);
+  const nowMs = useNow(MINUTE_MS);
   const rooms = useRooms();
   const surfaces = useSurfaces();
   const log = useLog();

@@ -1,7 +1,16 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { editEntry, lastBySurface, residuesAt, SOILS, STARTER_FORMULAS, SURFACES, type HomeSurface } from '@/core';
+import {
+  editEntry,
+  lastBySurface,
+  residuesAt,
+  SOILS,
+  STARTER_FORMULAS,
+  SURFACES,
+  type HomeSurface,
+  MINUTE_MS,
+} from '@/core';
 import { useChangeSurface, useFormulas, useLog, useRooms, useSurfaces, useWriteHome } from '@/data';
 import {
   Action,
@@ -111,7 +120,7 @@ function SurfaceForm({ surface }: { surface: HomeSurface }) {
 /** What was last used here, and what of it may still be there. */
 function LastUsed({ surface }: { surface: HomeSurface }) {
   const router = useRouter();
-  const nowMs = useNow(60_000);
+  const nowMs = useNow(MINUTE_MS);
   const log = useLog();
   const write = useWriteHome();
   const entries = log.data?.entries ?? [];

@@ -1,7 +1,15 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { validate, findIngredient, ingredientById, pantryItemSchema, searchIngredients, type PantryItem } from '@/core';
+import {
+  validate,
+  findIngredient,
+  ingredientById,
+  pantryItemSchema,
+  searchIngredients,
+  type PantryItem,
+  type StockUnit,
+} from '@/core';
 import { usePantry, useRemovePantryItem, useSavePantryItem, useSettings } from '@/data';
 import { typedMeasureIn, readAs } from '@/devices';
 import {
@@ -120,7 +128,7 @@ interface SheetProps {
 function ItemSheet({ item, currency, onClose, onKeep, onRemove }: SheetProps) {
   const router = useRouter();
   const dry = ingredientById(item.id)?.form === 'powder';
-  const [unit, setUnit] = useState<'mL' | 'g'>(item.left?.unit ?? item.pack?.unit ?? (dry ? 'g' : 'mL'));
+  const [unit, setUnit] = useState<StockUnit>(item.left?.unit ?? item.pack?.unit ?? (dry ? 'g' : 'mL'));
   const [left, setLeft] = useState(item.left ? String(item.left.value) : '');
   const [price, setPrice] = useState(item.pack ? String(item.pack.price) : '');
   const [size, setSize] = useState(item.pack ? String(item.pack.value) : '');

@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { discardBy, isExpired, timerAt, type Batch } from '@/core';
+import { discardBy, isExpired, timerAt, type Batch, MINUTE_MS } from '@/core';
 import { useBatches, useTimers } from '@/data';
 import {
   Action,
@@ -93,7 +93,7 @@ export function ShelfScreen({ openId }: { openId: string | null }) {
 /** Peel in vinegar and the like, until it is strained. */
 function Infusions() {
   const router = useRouter();
-  const nowMs = useNow(60_000);
+  const nowMs = useNow(MINUTE_MS);
   const timers = useTimers();
   const infusions = (timers.data ?? []).filter((t) => t.kind === 'infusion' && t.endedAt === null);
   return (

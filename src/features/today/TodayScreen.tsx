@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { dueSurfaces, isDue, isExpired, lastBySurface, stepOf, timerAt, type Due, type Room } from '@/core';
+import { dueSurfaces, isDue, isExpired, lastBySurface, stepOf, timerAt, type Due, type Room, MINUTE_MS } from '@/core';
 import { useBatches, useJobs, useLog, useRooms, useSurfaces, useTimers } from '@/data';
 import {
   Action,
@@ -28,7 +28,7 @@ const SHOWN = 5;
 export function TodayScreen() {
   const router = useRouter();
   const wide = useWide();
-  const nowMs = useNow(60_000);
+  const nowMs = useNow(MINUTE_MS);
   const iso = new Date(nowMs).toISOString();
   const batches = useBatches();
   const kept = (batches.data ?? []).filter((b) => b.state === 'kept');

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import {
   resolveIngredient,
+  STRENGTH_NAMES,
   type BatchTarget,
   type Formula,
   type PourPlan,
@@ -11,7 +12,6 @@ import {
 import { readAs } from '@/devices';
 import { Action, Body, Choice, COLORS, Field, Heading, Section, SPACE, SecondaryText, errorText } from '@/ui';
 import { basisText, problemText, type TargetChoice } from './targetChoice';
-import { STRENGTH_WORDS } from '../verdict/strengthWords';
 
 interface Props {
   readonly setting: TargetChoice;
@@ -123,10 +123,7 @@ export function RoundingNote({ plan, units }: { plan: PourPlan; units: Settings[
       <Body style={styles.ask}>
         Measured with your tools it is not quite what was meant:{' '}
         {plan.shifts
-          .map(
-            (s) =>
-              `${STRENGTH_WORDS[s.key].toLowerCase()} ${s.changePercent === null ? 'new' : errorText(s.changePercent)}`,
-          )
+          .map((s) => `${STRENGTH_NAMES[s.key]} ${s.changePercent === null ? 'new' : errorText(s.changePercent)}`)
           .join(', ')}
         .
       </Body>

@@ -18,7 +18,7 @@ import {
   SPACE,
   Title,
 } from '@/ui';
-import { STRENGTH_WORDS } from '../verdict/strengthWords';
+import { strengthTitle } from '../verdict/strengthWords';
 
 /** Two formulas side by side: what differs, and what that does. */
 export function CompareScreen({ aId, bId }: { aId: string; bId: string | null }) {
@@ -94,7 +94,7 @@ function Table({ a, b }: { a: Formula; b: Formula }) {
         {strengths.map((s) => (
           <Row
             key={s.key}
-            cells={[STRENGTH_WORDS[s.key], number(s.from, s.unit), number(s.to, s.unit)]}
+            cells={[strengthTitle(s.key), number(s.from, s.unit), number(s.to, s.unit)]}
             strong={Math.abs(s.from - s.to) > 0.01}
           />
         ))}

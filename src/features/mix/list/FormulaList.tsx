@@ -1,7 +1,16 @@
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { applicationOf, evaluate, resolveIngredient, STARTER_FAMILIES, DEFAULT_CONTEXT, type Formula } from '@/core';
+import {
+  applicationOf,
+  evaluate,
+  missingIngredients,
+  resolveIngredient,
+  STARTER_FAMILIES,
+  stockedIds,
+  DEFAULT_CONTEXT,
+  type Formula,
+} from '@/core';
 import { useBatches, useFormulas, usePantry } from '@/data';
 import {
   Action,
@@ -46,13 +55,6 @@ const toggled = (only: readonly Only[], one: Only): Only[] =>
     ? only.filter((o) => o !== one)
     : [...only.filter((o) => !(FORMS.includes(o) && FORMS.includes(one))), one];
 
-/** True if everything in it but tap water is in the cupboard. */
-const isAtHand = (formula: Formula, cupboard: ReadonlySet<string>): boolean =>
-  formula.lines.every((l) => {
-    const ingredient = resolveIngredient(l.ingredient);
-    return ingredient.water === 'tap' || ingredient.water === 'boiling' || cupboard.has(ingredient.id);
-  });
-
 const forms = new WeakMap<Formula, Only>();
 
 /** Whether it is sprayed, spread, soaked in or strewn. */
@@ -76,10 +78,12 @@ export function FormulaList({ openId }: { openId: string | null }) {
   const [only, setOnly] = useState<readonly Only[]>([]);
   const pantry = usePantry().data;
   const batches = useBatches().data;
-  const at = useMemo(() => new Set(pantry?.map((p) => p.id)), [pantry]);
+  const at = useMemo(() => stockedIds(pantry ?? []), [pantry]);
   const made = useMemo(() => new Set(batches?.map((b) => b.formula.id)), [batches]);
   const passes = (f: Formula): boolean =>
-    only.every((o) => (o === 'cupboard' ? isAtHand(f, at) : o === 'made' ? made.has(f.id) : formOf(f) === o));
+    only.every((o) =>
+      o === 'cupboard' ? missingIngredients(f, at).length === 0 : o === 'made' ? made.has(f.id) : formOf(f) === o,
+    );
   const found = (formulas: readonly Formula[]): Formula[] => formulas.filter((f) => speaksOf(f, words) && passes(f));
   const mine = found(own.data ?? []);
   const families = STARTER_FAMILIES.map((family) => ({ ...family, formulas: found(family.formulas) })).filter(

@@ -1,13 +1,5 @@
-import type { StrengthKey } from '@/core';
+import { STRENGTH_NAMES, type StrengthKey } from '@/core';
+import { capital } from '@/ui';
 
-/** What each strength is called. */
-export const STRENGTH_WORDS: Readonly<Record<StrengthKey, string>> = {
-  acetic: 'Acetic acid',
-  citric: 'Citric acid',
-  peroxide: 'Peroxide',
-  alcohol: 'Alcohol',
-  soap: 'Soap',
-  surfactant: 'Dish soap',
-  'washing-soda': 'Washing soda',
-  'essential-oil': 'Essential oil',
-};
+/** What each strength is called at the head of a row. */
+export const strengthTitle = (key: StrengthKey): string => capital(STRENGTH_NAMES[key]);

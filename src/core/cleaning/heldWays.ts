@@ -1,0 +1,39 @@
+import type { HouseholdMember } from '../catalogue/household';
+import type { RoomSize } from '../findings/exposureRoute';
+import { ingredientsOfFormula, residueConflicts, type Residue, type ResidueConflict } from './residue';
+import type { Way, Ways } from './ways';
+
+/** A way, with what it would meet of what is left from before. */
+export interface HeldWay {
+  readonly way: Way;
+  readonly meets: readonly ResidueConflict[];
+}
+
+export interface HeldWays extends Omit<Ways, 'ways'> {
+  readonly ways: readonly HeldWay[];
+  /** Ways that would be sound, were it not for what is left from before. */
+  readonly stopped: readonly HeldWay[];
+}
+
+/**
+ * Ways held against what earlier jobs left at the place.
+ * @param usualId the formula the person usually does it with: it comes first, as long as it is among the ways
+ */
+export function heldWays(
+  { ways, ...rest }: Ways,
+  residues: readonly Residue[],
+  nowMs: number,
+  { household, room }: { readonly household: readonly HouseholdMember[]; readonly room: RoomSize },
+  usualId: string | null = null,
+): HeldWays {
+  const held = ways.map((way): HeldWay => ({
+    way,
+    meets:
+      residues.length === 0
+        ? []
+        : residueConflicts(ingredientsOfFormula(way.candidate.formula), residues, nowMs, household, room),
+  }));
+  held.sort((a, b) => Number(b.way.candidate.formula.id === usualId) - Number(a.way.candidate.formula.id === usualId));
+  const isStopped = ({ meets }: HeldWay): boolean => meets.some((m) => m.level === 'danger');
+  return { ...rest, ways: held.filter((h) => !isStopped(h)), stopped: held.filter(isStopped) };
+}
