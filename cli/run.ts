@@ -9,7 +9,6 @@ import {
   lineText,
   checkCompatibilityByName,
   MEASURE_SYSTEMS,
-  mixtureReport,
   NO_TEXT,
   rankWays,
   readFormulaFile,
@@ -41,6 +40,7 @@ import {
   type UseForm,
   type Vessel,
 } from '../src/core';
+import { mixtureReport } from '../src/core/doors/commandLine';
 import {
   batchOf,
   bottleML,

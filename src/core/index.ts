@@ -1,4 +1,4 @@
-/** The door of the core: what everyone outside may call. */
+/** The door of the core: what everyone outside may call. What one screen alone needs has a side door in `doors/`. */
 
 export { evaluate, evaluateAt, mixtureOf, type Evaluation, type SurfaceEvaluation } from './evaluation/evaluate';
 export { checkCompatibility } from './evaluation/compatibility';
@@ -24,18 +24,7 @@ export {
   type BatchInProgress,
   type BatchStatus,
 } from './batch/progress';
-export {
-  batchTarget,
-  BOTTLES_RANGE,
-  MAX_BATCH_ML,
-  type BatchTarget,
-  type TargetBasis,
-  type TargetKind,
-  type TargetProblem,
-  type TargetRequest,
-} from './batch/target';
 export { evaluateAndPlan, planPour, type PouredLine, type PourPlan } from './evaluation/pourPlan';
-export { compare, type Comparison } from './evaluation/compare';
 export { remediesFor, type Remedy } from './evaluation/remedies';
 export {
   notableShifts,
@@ -46,8 +35,6 @@ export {
   type StrengthKey,
   type StrengthShift,
 } from './evaluation/strengths';
-export { amountNumber, whatIf, whatIfAt, withAmount, type WhatIfPoint } from './evaluation/whatIf';
-export { mixtureReport } from './evaluation/report';
 
 export { readRecipe, MAX_TEXT } from './formula/reader/readRecipe';
 export {
@@ -129,7 +116,6 @@ export { ROOM_SIZES, type RoomSize } from './findings/exposureRoute';
 export { FORMULA_KINDS, USE_FORMS, type FormulaKind, type UseForm } from './formula/use';
 
 export { discardBy, isExpired, type Batch, type BatchState } from './shelf-life/batch';
-export { costOf, type Cost } from './shelf-life/cost';
 export { stockedIds, type PantryItem } from './shelf-life/pantry';
 export { labelOf, type LabelContent } from './shelf-life/label';
 export {
@@ -182,7 +168,6 @@ export {
   type Rating,
   type Used,
 } from './cleaning/logEntry';
-export { EVERYTHING, filterLog, groupLog, type LogFilter, type LogGroup, type LogGroupBy } from './cleaning/logSearch';
 export {
   LOOK_BACK_DAYS,
   ingredientsUsed,
@@ -216,7 +201,6 @@ export { heldWays, type HeldWay, type HeldWays } from './cleaning/heldWays';
 export { strengthLine, usedFormula } from './cleaning/usedFormula';
 export { DWELL_END_WORDS, entryOfPart, entryOfUse, jobAfterEntry, usedOf } from './cleaning/jobLog';
 export { dueSurfaces, isDue, lastBySurface, type Due } from './cleaning/upkeep';
-export { descaling, type Descaling } from './cleaning/descaling';
 export { dryMinutes, rewetEveryMinutes, type Air } from './cleaning/drying';
 export type { Dwell } from './cleaning/dwell';
 
@@ -234,7 +218,6 @@ export {
   type Settings,
 } from './exchange/home';
 export { homeSurfaceSchema, jobSchema, logEntrySchema, roomSchema, timerSchema } from './exchange/records';
-export { readLogCsv, writeLogCsv } from './exchange/logCsv';
 export { ingredientOfLine } from './formula/resolveIngredient';
 export { formulaSchema } from './formula/schema';
 export { readFormulaFile, readHomeFile, writeFormulaFile, writeHomeFile } from './exchange/homeFile';

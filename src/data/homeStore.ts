@@ -1,5 +1,4 @@
 import { createChannel } from './channel';
-import { demoHome } from './demo/demoHome';
 import { browserSyncStorage, createJournal } from './journal';
 import { createLock } from './lock';
 import { openStorage } from './storage';
@@ -21,6 +20,6 @@ export function openHome(kind: HomeKind): Store {
     lock: createLock(name),
     channel: createChannel(name),
     journal: createJournal(browserSyncStorage(), name),
-    ...(kind === 'demo' ? { seed: () => demoHome(new Date()) } : {}),
+    ...(kind === 'demo' ? { seed: async () => (await import('./demo/demoHome')).demoHome(new Date()) } : {}),
   });
 }

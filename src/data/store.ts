@@ -41,7 +41,7 @@ export interface StoreParts {
   /** Notes what is being written, for a page that does not live to finish it; none if not given. */
   readonly journal?: Journal;
   /** What a home that was never opened starts with; empty if not given. */
-  readonly seed?: () => Home;
+  readonly seed?: () => Home | Promise<Home>;
   /** For tests: other steps and version than this Biscuit's own. */
   readonly migrations?: readonly Migration[];
   readonly version?: number;
@@ -151,7 +151,7 @@ export class Store {
   /** Carries out a write after what was noted before it, under the lock. */
   private async applyInTurn(what: Write, mark: string | null): Promise<void> {
     const before = await this.applyPending(mark);
-    // Noted, and struck by now: another page, or this one's start, has carried it out.
+    // Noted, and removed by now: another page, or this one's start, has carried it out.
     if (mark !== null && !before.mine) return;
     await applyWrite(this.parts.storage, (await this.head()).generation, what);
     this.dropSuperseded(before.failed, what);

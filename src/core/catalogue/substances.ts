@@ -78,7 +78,7 @@ export type SubstanceId =
   | 'xanthan-gum'
   | OilId;
 
-/** What a substance is able to do in a meeting; rules ask for traits. */
+/** What a substance is able to do; rules ask for traits. */
 export type Trait =
   | 'acid'
   | 'carboxylic-acid'

@@ -74,7 +74,7 @@ export type SurfaceGroup =
   | 'outdoors'
   | 'keep-out';
 
-/** A surface as a tolerance envelope: what is not limited does no harm here at any household strength. */
+/** A surface and what it tolerates: what is not limited does no harm here at any household strength. */
 export interface Surface {
   readonly id: string;
   readonly name: string;
@@ -88,7 +88,7 @@ export interface Surface {
   readonly ignites: boolean;
   /** What is rinsed off it runs into the drain of its room. */
   readonly drains: boolean;
-  /** Limits that a person's school replaces, by what they are of. */
+  /** Limits that a person's choice of disputed advice replaces, by what they are of. */
   readonly schools: readonly {
     readonly school: DisputedAdviceId;
     readonly choice: string;

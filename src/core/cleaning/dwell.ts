@@ -23,16 +23,16 @@ export interface Dwell {
 const MARGIN = 0.8;
 /**
  * The dwell of a mixture for a soil on a surface, or null if harm begins before it is of any use.
- * @param excesses what of the surface's limits the mixture passes
+ * @param exceeded what of the surface's limits the mixture passes
  */
 export function dwellOf(
   state: MixtureState,
   application: Application,
   lift: SoilMechanism,
-  excesses: readonly ExceededLimit[],
+  exceeded: readonly ExceededLimit[],
   air: Air,
 ): Dwell | null {
-  const harmAfterMinutes = excesses.reduce<number | null>(
+  const harmAfterMinutes = exceeded.reduce<number | null>(
     (soonest, e) => (soonest === null || e.minutes < soonest ? e.minutes : soonest),
     null,
   );

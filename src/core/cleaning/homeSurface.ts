@@ -44,7 +44,7 @@ export interface HomeSurface {
   readonly upkeep: Upkeep | null;
 }
 
-/** One answer about a surface, and what it makes of the envelope. */
+/** One answer about a surface, and what it makes of the tolerance. */
 interface Becomes {
   /** Another material of the catalogue takes its place. */
   readonly surface?: string;
@@ -128,7 +128,7 @@ function become(surface: Surface, becomes: Becomes): Surface {
 }
 
 /**
- * What a surface of the home stands: the catalogue's envelope, changed by what is known of this one. What
+ * What a surface of the home stands: the catalogue's tolerance, changed by what is known of this one. What
  * is not known is taken for the worse. Null if its material is not in the catalogue.
  */
 export function toleranceOf(own: Pick<HomeSurface, 'surfaceId' | 'sealed' | 'finish' | 'ageYears'>): Surface | null {

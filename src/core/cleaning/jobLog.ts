@@ -33,7 +33,7 @@ export interface NotedAtEnd {
 }
 
 /** The fields that the schema of log entries is to check: what was typed may be anything. */
-export type EntryDraft = { readonly [K in keyof LogEntry]: unknown };
+export type UncheckedEntry = { readonly [K in keyof LogEntry]: unknown };
 
 /** What came of a part of a job, for the log. */
 export function entryOfPart(
@@ -42,7 +42,7 @@ export function entryOfPart(
   noted: NotedAtEnd,
   id: string,
   atISO: string,
-): EntryDraft {
+): UncheckedEntry {
   const { place, soil, dwelt } = part;
   return {
     id,
@@ -74,7 +74,7 @@ export function entryOfUse(
   { rinsed, notes }: { readonly rinsed: boolean; readonly notes: string },
   id: string,
   atISO: string,
-): EntryDraft {
+): UncheckedEntry {
   return {
     id,
     at: atISO,

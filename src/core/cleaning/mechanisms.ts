@@ -6,13 +6,13 @@ import type { MixtureState } from '../mixture/state';
 /** What in a mixture lifts a soil, and how well. */
 export interface ActingMechanism {
   readonly mechanism: SoilMechanism;
-  /** In the lifter's own unit. */
+  /** In the agent's own unit. */
   readonly strength: number;
-  /** 0 to 3: the lifter's power, less where it is thin. */
+  /** 0 to 3: the agent's power, less where it is thin. */
   readonly effect: number;
 }
 
-/** At its least useful strength a lifter does half of what it does at its best. */
+/** At its least useful strength an agent does half of what it does at its best. */
 const MIN_EFFECT = 0.5;
 /** Two things that both lift do a little more than the better one. */
 const SECOND_ADDS = 0.15;

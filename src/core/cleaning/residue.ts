@@ -164,7 +164,7 @@ function together(
 }
 
 /**
- * What happens when a product meets what earlier ones left. Only what the two bring about together is
+ * What happens when a product is put onto what earlier ones left. Only what the two bring about together is
  * said, the worst first; nothing if they may meet. Where a name may mean several things, every one of them
  * is held against every other.
  *

@@ -175,7 +175,7 @@ function tryOne(
     ...passed,
     ...joints.flatMap((j) => certainlyExceeded(exceededLimits(state, j.wetted, context.preferences, damp))),
   ];
-  // The best lifter that the surface bears for long enough to be of use.
+  // The best agent that the surface bears for long enough to be of use.
   for (const { mechanism: lift } of found) {
     const dwell = dwellOf(state, application, lift, timed, air);
     if (!dwell) continue;
@@ -205,7 +205,7 @@ function tryOne(
 }
 
 /**
- * Ways to clean a soil off a surface, the best first: no danger, inside the surface's envelope for as long
+ * Ways to clean a soil off a surface, the best first: no danger, within the surface's limits for as long
  * as is needed, lifts this soil, least effort and time, already made. What will not do is listed with its
  * reason.
  *

@@ -43,10 +43,10 @@ export interface CompatibilityReport {
   readonly accidents: readonly Accident[];
 }
 
-/** What each ingredient says of itself alone is no matter of meeting. */
+/** What each ingredient says of itself alone is no matter of compatibility. */
 const OF_ONE_ALONE = ['handled-strong', 'bought-in-formula', 'bleach-decays'];
 
-/** True if one of the things says the same of itself: no matter of meeting. */
+/** True if one of the things says the same of itself: no matter of compatibility. */
 const isOfOne = (finding: Finding, alone: readonly Finding[]): boolean =>
   alone.some(
     (a) => a.code === finding.code && a.level === finding.level && a.subjects.join() === finding.subjects.join(),
@@ -92,7 +92,7 @@ export function compatibilityReport(
       }
     }
     const ofMeeting = [...worst.values()].filter((f) => !isOfOne(f, alone));
-    // What one of them is by itself is said where it is a danger, and nothing worse comes of the meeting.
+    // What one of them is by itself is said where it is a danger, and nothing worse comes of the two together.
     const own = ofMeeting.some((f) => f.level === 'danger')
       ? []
       : [...worst.values()].filter((f) => isOfOne(f, alone) && f.level === 'danger');

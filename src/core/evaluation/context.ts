@@ -16,7 +16,7 @@ import type { FormulaUse } from '../formula/formula';
 import type { UseForm } from '../formula/use';
 import { DEFAULT_DROPS_PER_ML } from '../quantity/drops';
 
-/** The circumstances in which a formula is judged. */
+/** All that bears on a verdict beside the formula: scope, place, vessel, home. */
 export interface EvaluationContext {
   readonly scope: Scope;
   readonly surface: Surface | null;

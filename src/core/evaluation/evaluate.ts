@@ -38,7 +38,7 @@ export interface Evaluation {
 
 const lineName = (line: Line): string => resolveIngredient(line.ingredient).name;
 
-/** What is poured for a formula, mixed in these circumstances. */
+/** What is poured for a formula, mixed in this context. */
 export const mixed = (poured: readonly Poured[], context: EvaluationContext): MixtureState =>
   mix(poured, { headspacePercent: context.headspacePercent, hardnessMgPerL: context.hardnessMgPerL });
 
@@ -59,7 +59,7 @@ const SMALL_ROOM = /\b(?:small|closed|windowless|tiny) (?:bath|shower|wash|wet)?
 /** What the rules look at for a formula, but for the mixture itself: the same for every reading of its amounts. */
 type Setting = (state: MixtureState) => RuleInput;
 
-/** The setting of a formula in its circumstances. */
+/** What the rules look at for a formula in a context. */
 export function settingOf(formula: Formula, context: EvaluationContext, recipeText: RecipeText): Setting {
   const words = wordsOf(formula, recipeText);
   const unknown = [...formula.lines.filter((l) => isUnknown(l.ingredient)).map(lineName), ...recipeText.unread];
@@ -101,7 +101,7 @@ function readingsOf(formula: Formula): ((line: Line) => RangeEnd)[] {
   ];
 }
 
-/** Runs a formula at the ends of its vague amounts; the worst judgement holds, and it is said if they differ. */
+/** Runs a formula at the ends of its vague amounts; the worst result holds, and it is said if they differ. */
 function judgeAtBothEnds(
   formula: Formula,
   middle: RuleResult,
@@ -170,9 +170,9 @@ const readAs = (line: Line, id: string): Line => ({ ...line, ingredient: { kind:
 /** A formula as it was judged, with the worst of what its open names may mean. */
 interface Judged {
   readonly formula: Formula;
-  readonly quantified: ResolvedFormula;
+  readonly resolved: ResolvedFormula;
   readonly state: MixtureState;
-  readonly judgement: RuleResult;
+  readonly result: RuleResult;
 }
 
 function judgeReading(
@@ -185,21 +185,21 @@ function judgeReading(
   const state = mixed(resolved.portions, context);
   return {
     formula,
-    quantified: resolved,
+    resolved,
     state,
-    judgement: judgeAtBothEnds(formula, applyRules(setting(state)), context, setting),
+    result: judgeAtBothEnds(formula, applyRules(setting(state)), context, setting),
   };
 }
 
 /** The worst of all readings, with every danger of any of them. */
 function worstOf(first: Judged, others: readonly Judged[]): Judged {
   let worst = first;
-  for (const other of others) if (isWorse(other.judgement.verdict, worst.judgement.verdict)) worst = other;
-  const known = new Set(worst.judgement.findings.map((f) => f.code));
+  for (const other of others) if (isWorse(other.result.verdict, worst.result.verdict)) worst = other;
+  const known = new Set(worst.result.findings.map((f) => f.code));
   const more = [first, ...others].flatMap((o) =>
-    o.judgement.findings.filter((f) => f.level === 'danger' && !known.has(f.code) && known.add(f.code)),
+    o.result.findings.filter((f) => f.level === 'danger' && !known.has(f.code) && known.add(f.code)),
   );
-  return { ...worst, judgement: withFindings(worst.judgement, more) };
+  return { ...worst, result: withFindings(worst.result, more) };
 }
 
 /**
@@ -222,12 +222,12 @@ export function evaluate(
     const other = resolveAmounts(f, context.dropsPerML);
     return other.ok ? [judgeReading(f, other.value, context, recipeText)] : [];
   });
-  const { judgement: result } = worstOf(first, others);
+  const { result } = worstOf(first, others);
   const { state } = first;
   const stateWhenDamp = dampened(resolved.value.portions, state, context);
   const surfaces = context.surface
     ? [first, ...others].map((o) =>
-        evaluateOnSurface(o.state, dampened(o.quantified.portions, o.state, context), context),
+        evaluateOnSurface(o.state, dampened(o.resolved.portions, o.state, context), context),
       )
     : [];
   return ok({

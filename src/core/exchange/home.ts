@@ -8,7 +8,7 @@ import type { LogEntry } from '../cleaning/logEntry';
 import type { Timer } from '../cleaning/timer';
 import type { Formula } from '../formula/formula';
 import { formulaSchema, idSchema as id, strengthSchema } from '../formula/schema';
-import { boolean, listOf, number, objectOf, oneOf, orNull, text } from '../formula/typedSchema';
+import { boolean, arrayOf, number, objectOf, enumOf, orNull, text } from '../formula/typedSchema';
 import { BATCH_STATES, type Batch } from '../shelf-life/batch';
 import type { LabelContent } from '../shelf-life/label';
 import type { PantryItem } from '../shelf-life/pantry';
@@ -133,23 +133,23 @@ export const vesselSchema = objectOf<Vessel>(
   {
     id,
     name: text().trim().min(1).max(60),
-    shape: oneOf(VESSEL_SHAPES.map((s) => s.id)),
+    shape: enumOf(VESSEL_SHAPES.map((s) => s.id)),
     capacityML: number().min(10).max(100_000).messages({
       'number.base': 'Give the bottle’s size in mL, as a number from 10 to 100 000.',
       'number.min': 'A bottle holds at least 10 mL. Give its size in mL, from 10 to 100 000.',
       'number.max': 'That is more than a tub: at most 100 000 mL.',
     }),
-    material: oneOf(VESSEL_MATERIALS),
+    material: enumOf(VESSEL_MATERIALS),
     opaque: boolean(),
   },
   {
     heldFood: boolean(),
-    profile: listOf(ring).min(2).max(40).custom(rising('heightMM')).messages(RISING),
-    poured: listOf(pouredMark).min(2).max(40).custom(rising('heightMM')).custom(rising('volumeML')).messages(RISING),
+    profile: arrayOf(ring).min(2).max(40).custom(rising('heightMM')).messages(RISING),
+    poured: arrayOf(pouredMark).min(2).max(40).custom(rising('heightMM')).custom(rising('volumeML')).messages(RISING),
   },
 );
 
-const packUnit = oneOf(STOCK_UNITS);
+const packUnit = enumOf(STOCK_UNITS);
 
 export const pantryItemSchema = objectOf<PantryItem>(
   {
@@ -177,7 +177,7 @@ const shelfLife = objectOf<ShelfLife>({
 const labelStrength = objectOf<LabelContent['strengths'][number]>({
   of: text().max(40),
   percent: number().min(0).max(100),
-  basis: oneOf(['w/v', 'v/v']),
+  basis: enumOf(['w/v', 'v/v']),
 });
 
 const label = objectOf<LabelContent>(
@@ -185,17 +185,17 @@ const label = objectOf<LabelContent>(
     name: words,
     purpose: words,
     never: words,
-    contents: listOf(text().max(120)).max(60),
-    strengths: listOf(labelStrength),
-    cautions: listOf(text().max(500)).max(40),
+    contents: arrayOf(text().max(120)).max(60),
+    strengths: arrayOf(labelStrength),
+    cautions: arrayOf(text().max(500)).max(40),
     keeps: shelfLife,
     shake: boolean(),
   },
   {
-    storage: listOf(text().max(200)).max(10),
+    storage: arrayOf(text().max(200)).max(10),
     how: text().allow('').max(300),
     dwell: text().allow('').max(200),
-    neverMeets: listOf(text().max(80)).max(10),
+    neverMeets: arrayOf(text().max(80)).max(10),
   },
 );
 
@@ -206,7 +206,7 @@ export const batchSchema = objectOf<Batch>({
   label,
   volumeML: number().greater(0).max(100_000),
   madeAt: isoDate,
-  state: oneOf(BATCH_STATES),
+  state: enumOf(BATCH_STATES),
   endedAt: orNull(isoDate),
 });
 
@@ -222,15 +222,15 @@ const within = (range: { readonly low: number; readonly high: number }) => numbe
 const DROPPERS = `Droppers give ${DROPS_PER_ML_RANGE.low} to ${DROPS_PER_ML_RANGE.high} drops per mL.`;
 
 export const settingsSchema = objectOf<Settings>({
-  units: oneOf(['metric', 'us']),
-  cup: oneOf(MEASURE_SYSTEMS),
-  tools: listOf(oneOf(TOOL_IDS)).unique(),
+  units: enumOf(['metric', 'us']),
+  cup: enumOf(MEASURE_SYSTEMS),
+  tools: arrayOf(enumOf(TOOL_IDS)).unique(),
   dropsPerML: within(DROPS_PER_ML_RANGE).messages({
     'number.base': 'Give drops per mL as a number, for example 20.',
     'number.min': DROPPERS,
     'number.max': DROPPERS,
   }),
-  lives: listOf(oneOf(HOUSEHOLD_MEMBERS)).unique(),
+  lives: arrayOf(enumOf(HOUSEHOLD_MEMBERS)).unique(),
   hardnessMgPerL: orNull(within(HARDNESS_RANGE)),
   roomC: within(ROOM_C_RANGE),
   humidityPercent: within(HUMIDITY_RANGE),
@@ -248,14 +248,14 @@ export const settingsSchema = objectOf<Settings>({
 });
 
 export const homeSchema = objectOf<Home>({
-  formulas: listOf(formulaSchema).unique('id'),
-  vessels: listOf(vesselSchema).unique('id'),
-  batches: listOf(batchSchema).unique('id'),
-  pantry: listOf(pantryItemSchema).unique('id'),
-  rooms: listOf(roomSchema).unique('id'),
-  surfaces: listOf(homeSurfaceSchema).unique('id'),
-  timers: listOf(timerSchema).unique('id'),
-  jobs: listOf(jobSchema).unique('id'),
-  log: listOf(logEntrySchema).unique('id'),
+  formulas: arrayOf(formulaSchema).unique('id'),
+  vessels: arrayOf(vesselSchema).unique('id'),
+  batches: arrayOf(batchSchema).unique('id'),
+  pantry: arrayOf(pantryItemSchema).unique('id'),
+  rooms: arrayOf(roomSchema).unique('id'),
+  surfaces: arrayOf(homeSurfaceSchema).unique('id'),
+  timers: arrayOf(timerSchema).unique('id'),
+  jobs: arrayOf(jobSchema).unique('id'),
+  log: arrayOf(logEntrySchema).unique('id'),
   settings: settingsSchema,
 });

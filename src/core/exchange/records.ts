@@ -16,10 +16,10 @@ import { formulaSchema, idSchema as id } from '../formula/schema';
 import {
   anyObject,
   boolean,
-  listOf,
+  arrayOf,
   number,
   objectOf,
-  oneOf,
+  enumOf,
   orNull,
   partialOf,
   text,
@@ -33,13 +33,13 @@ const name = text().trim().min(1).max(80);
 const minutes = number().min(0).max(200_000);
 
 export const advicePreferencesSchema = partialOf<AdvicePreferences>(
-  DISPUTED_ADVICE.map((s) => [s.id, oneOf(s.choices.map((c) => c.id))]),
+  DISPUTED_ADVICE.map((s) => [s.id, enumOf(s.choices.map((c) => c.id))]),
 );
 
 export const roomSchema = objectOf<Room>({
   id,
   name: name.messages({ 'string.empty': 'Give the room a name: Galley, Shower room.' }),
-  kind: oneOf(ROOM_KINDS.map((k) => k.id)),
+  kind: enumOf(ROOM_KINDS.map((k) => k.id)),
   small: boolean(),
 });
 
@@ -80,7 +80,7 @@ export const homeSurfaceSchema = objectOf<HomeSurface>({
 
 export const timerSchema = objectOf<Timer>({
   id,
-  kind: oneOf(TIMER_KINDS),
+  kind: enumOf(TIMER_KINDS),
   name,
   place: text().allow('').max(120),
   startedAt: isoDate,
@@ -92,18 +92,18 @@ export const timerSchema = objectOf<Timer>({
   wettedAt: isoDate,
   rewets: number().integer().min(0),
   snoozedUntil: orNull(isoDate),
-  told: listOf(text().max(80)).max(10_000),
+  told: arrayOf(text().max(80)).max(10_000),
   jobId: orNull(id),
   partId: orNull(id),
   endedAt: orNull(isoDate),
-  endReason: orNull(oneOf(END_REASONS)),
+  endReason: orNull(enumOf(END_REASONS)),
 });
 
 const dwell = objectOf<Dwell>({
   usefulMinutes: minutes,
   bestMinutes: minutes,
   longestMinutes: minutes,
-  limitedBy: oneOf(['soil', 'surface']),
+  limitedBy: enumOf(['soil', 'surface']),
   harmAfterMinutes: orNull(minutes),
   dryMinutes: orNull(minutes),
   rewetEveryMinutes: orNull(minutes),
@@ -125,25 +125,25 @@ const jobPart = objectOf<JobPart>({
   place: jobPlace,
   soil: objectOf<JobPart['soil']>({ id: soilId, name }),
   formula: formulaSchema,
-  from: oneOf(SUPPLY_SOURCES),
-  application: oneOf(APPLICATIONS),
+  from: enumOf(SUPPLY_SOURCES),
+  application: enumOf(APPLICATIONS),
   dwell,
-  steps: listOf(objectOf<GuideStep>({ key: oneOf(GUIDE_STEP_KEYS), text: text().max(600), minutes: orNull(minutes) }))
+  steps: arrayOf(objectOf<GuideStep>({ key: enumOf(GUIDE_STEP_KEYS), text: text().max(600), minutes: orNull(minutes) }))
     .min(1)
     .max(30),
   at: number().integer().min(0).max(29),
   timerId: orNull(id),
-  dwelt: orNull(objectOf<NonNullable<JobPart['dwelt']>>({ ...dwelt, endReason: oneOf(DWELL_END_REASONS) })),
+  dwelt: orNull(objectOf<NonNullable<JobPart['dwelt']>>({ ...dwelt, endReason: enumOf(DWELL_END_REASONS) })),
   rinsedAt: orNull(isoDate),
   afterId: orNull(id),
-  state: oneOf(['open', 'done', 'left']),
+  state: enumOf(['open', 'done', 'left']),
 });
 
 export const jobSchema = objectOf<Job>({
   id,
   name,
   startedAt: isoDate,
-  parts: listOf(jobPart).min(1).max(12).unique('id'),
+  parts: arrayOf(jobPart).min(1).max(12).unique('id'),
 });
 
 const OUT_OF_TEN = 'Rate from 0 to 10, or leave it empty.';
@@ -155,7 +155,7 @@ const used = unionOf<Used>({
   formula: {
     id,
     name,
-    use: oneOf(FORMULA_USES),
+    use: enumOf(FORMULA_USES),
     card: text().allow('').max(20_000),
     strength: text().allow('').max(300),
   },
@@ -179,7 +179,7 @@ export const logEntrySchema = objectOf<LogEntry>({
     }),
   ),
   rinsedAt: orNull(isoDate),
-  outcome: oneOf(LOG_OUTCOMES),
+  outcome: enumOf(LOG_OUTCOMES),
   rating: objectOf<Rating>({ touch: rated, look: rated, smell: rated, effort: rated }),
   workMinutes: orNull(
     number().min(0).max(10_000).messages({ 'number.base': 'Give the minutes as a number, or leave it empty.' }),
@@ -188,5 +188,5 @@ export const logEntrySchema = objectOf<LogEntry>({
     number().integer().min(0).max(100_000).messages({ 'number.base': STROKES, 'number.integer': STROKES }),
   ),
   notes: text().allow('').max(2000),
-  history: listOf(objectOf<LogEntry['history'][number]>({ at: isoDate, was: anyObject() })).max(1000),
+  history: arrayOf(objectOf<LogEntry['history'][number]>({ at: isoDate, was: anyObject() })).max(1000),
 });

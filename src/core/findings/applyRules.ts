@@ -3,7 +3,7 @@ import { applyRule, type Rule, type RuleInput } from './rule';
 import { MIXTURE_RULES } from './rules';
 import { SURFACE_RULES, type SurfaceRuleInput } from './surfaceHarm';
 
-/** The findings of a situation or a surface, worst first, and the verdict: the worst level among them. */
+/** The findings of a mixture or on a surface, worst first, and the verdict: the worst level among them. */
 export interface RuleResult {
   readonly verdict: Level;
   readonly findings: readonly Finding[];
@@ -23,13 +23,13 @@ function applyAll<S>(rules: readonly Rule<S>[], input: S, scope: Scope): RuleRes
   return ruleResult(findings);
 }
 
-/** Puts every rule to a mixture or a meeting. */
+/** Applies every rule to a mixture, or to things that come together. */
 export const applyRules = (input: RuleInput): RuleResult => applyAll(MIXTURE_RULES, input, input.scope);
 
-/** Puts every surface rule to a mixture on a surface. */
+/** Applies every surface rule to a mixture on a surface. */
 export const applySurfaceRules = (on: SurfaceRuleInput): RuleResult => applyAll(SURFACE_RULES, on, 'fresh');
 
-/** The same judgement with more findings in it. */
+/** The same result with more findings in it. */
 export const withFindings = (base: RuleResult, more: readonly Finding[]): RuleResult =>
   more.length === 0 ? base : ruleResult([...base.findings, ...more]);
 

@@ -37,7 +37,7 @@ export interface Message {
   readonly instead: string;
 }
 
-/** What a rule found, before it is put into words. `as` picks another wording of the rule than its first. */
+/** What a rule found, before it is put into words. `variant` picks another message of the rule than its first. */
 export interface RuleHit<Variant extends string = string> {
   readonly level: Level;
   readonly subjects: readonly string[];

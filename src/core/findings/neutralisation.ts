@@ -210,7 +210,7 @@ const WEAK_BELOW: readonly {
   { by: 'oxidiser', least: 0.3, trace: 0.01, name: 'peroxide' },
 ];
 
-/** What each lifter is called in a sentence, and measured in. */
+/** What each cleaning agent is called in a sentence, and measured in. */
 const LIFTER_WORDS: Readonly<Record<CleaningAgentId, readonly [name: string, unit: string]>> = {
   acid: ['acid', ' %'],
   'acid-salt': ['acid with salt', ' %'],

@@ -102,7 +102,7 @@ const NOTHING: readonly Finding[] = [];
 const known = <T>(record: Readonly<Record<string, T | undefined>>): Record<string, T> =>
   Object.fromEntries(Object.entries(record).filter((entry): entry is [string, T] => entry[1] !== undefined));
 
-/** Puts a rule's check to a situation and its answers into words. */
+/** Runs a rule's check on an input and fills its hits into the rule's messages. */
 export function applyRule<S>(rule: Rule<S>, input: S, scope: Scope): readonly Finding[] {
   const answer = rule.check(input);
   if (!answer) return NOTHING;

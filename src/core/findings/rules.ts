@@ -26,7 +26,7 @@ import { oilAndAnimals, oilAndLungs, oilAttacksPlastic, oilFloats, oilStrong, sp
 import { explosivePeroxide, peraceticAcid, strongPeroxide, unstablePeroxide } from './peroxideReactions';
 import type { Rule } from './rule';
 
-/** Every rule about a mixture or a meeting, worst family first. What is not in this list is not checked. */
+/** Every rule about a mixture, or about things that come together, worst family first. What is not in this list is not checked. */
 export const MIXTURE_RULES: readonly Rule[] = [
   chlorineGas,
   chloramineGas,

@@ -17,7 +17,7 @@ export interface SurfaceRuleInput {
   /** Contact time, minutes; null if not said. */
   readonly dwellMinutes: number | null;
   readonly soil: Soil | null;
-  /** Which of the surface's limits it passes: {@link excesses}. */
+  /** Which of the surface's limits it passes: {@link exceededLimits}. */
   readonly passed: readonly ExceededLimit[];
 }
 
@@ -127,7 +127,7 @@ const REPORT_WATER_UP_TO_MINUTES = 5;
 
 function worthSaying(excess: ExceededLimit, dwellMinutes: number | null): boolean {
   if (dwellMinutes !== null && exceeds(dwellMinutes, excess.minutes)) return true;
-  return excess.minutes <= (excess.of === 'water' ? REPORT_WATER_UP_TO_MINUTES : REPORT_UP_TO_MINUTES);
+  return !exceeds(excess.minutes, excess.of === 'water' ? REPORT_WATER_UP_TO_MINUTES : REPORT_UP_TO_MINUTES);
 }
 
 function harm(code: SurfaceHarm, description: string): Rule<SurfaceRuleInput> {

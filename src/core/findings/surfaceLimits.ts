@@ -100,7 +100,7 @@ function minutesUntilHarm(t: Tolerance, state: MixtureState, damp: MixtureState)
   }
 }
 
-/** The limits of a surface as a person holds them: a school they have chosen replaces the stricter one. */
+/** The limits of a surface as a person holds them: disputed advice they have chosen replaces the stricter limit. */
 export function limitsOf(surface: Surface, schools: AdvicePreferences): readonly Tolerance[] {
   const chosen = surface.schools.filter((s) => preferenceOf(s.school, schools) === s.choice);
   if (chosen.length === 0) return surface.limits;

@@ -21,12 +21,12 @@ export interface FromWhatThereIs {
  * The most that can be made from what is there. Lines that are not named are taken to be plenty (water,
  * as a rule).
  *
- * @param quantified the formula at any size
+ * @param resolved the formula at any size
  * @returns null if nothing is named, or nothing of what is named is in the formula
  */
-export function fromWhatThereIs(quantified: ResolvedFormula, haves: readonly Have[]): FromWhatThereIs | null {
+export function fromWhatThereIs(resolved: ResolvedFormula, haves: readonly Have[]): FromWhatThereIs | null {
   const known = haves.flatMap((have) => {
-    const portion = quantified.portions.find((p) => p.line.id === have.lineId);
+    const portion = resolved.portions.find((p) => p.line.id === have.lineId);
     if (!portion) return [];
     const need = have.unit === 'g' ? portion.massG : portion.volumeML;
     return need > 0 ? [{ have, need, times: have.value / need }] : [];
@@ -35,7 +35,7 @@ export function fromWhatThereIs(quantified: ResolvedFormula, haves: readonly Hav
   if (!first) return null;
   const least = rest.reduce((a, b) => (b.times < a.times ? b : a), first);
   return {
-    batchML: quantified.batchML * least.times,
+    batchML: resolved.batchML * least.times,
     limitedBy: least.have.lineId,
     left: known
       .filter((k) => k !== least)

@@ -52,8 +52,8 @@ const WRITTEN_ML = 1000;
  *
  * @param times more than 1, at most {@link maxTimes}
  */
-export function concentrated(formula: Formula, quantified: ResolvedFormula, times: number): Result<Concentrate> {
-  const most = maxTimes(quantified);
+export function concentrated(formula: Formula, resolved: ResolvedFormula, times: number): Result<Concentrate> {
+  const most = maxTimes(resolved);
   const rounded = Math.floor(most * 10) / 10;
   if (most < MIN_TIMES) {
     return err({ where: 'times', message: 'There is no water in it to leave out: it is as strong as it can be.' });
@@ -64,7 +64,7 @@ export function concentrated(formula: Formula, quantified: ResolvedFormula, time
       message: `Give a number from ${MIN_TIMES} to ${rounded}: with all its water left out it is ${rounded} times as strong.`,
     });
   }
-  const { portions, batchML } = scaleTo(quantified, WRITTEN_ML);
+  const { portions, batchML } = scaleTo(resolved, WRITTEN_ML);
   const waterML = portions.filter(isWater).reduce((sum, p) => sum + p.volumeML, 0);
   const water = portions.find(isWater);
   const rest = portions.filter((p) => !isWater(p));

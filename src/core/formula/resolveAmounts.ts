@@ -205,12 +205,12 @@ export function resolveAmounts(
 }
 
 /** The same formula made so that the whole comes to `batchML`. Every ratio stays as it is. */
-export function scaleTo(quantified: ResolvedFormula, batchML: number): ResolvedFormula {
-  const factor = batchML / quantified.batchML;
+export function scaleTo(resolved: ResolvedFormula, batchML: number): ResolvedFormula {
+  const factor = batchML / resolved.batchML;
   return {
-    ...quantified,
+    ...resolved,
     batchML,
-    portions: quantified.portions.map((p) => ({ ...p, volumeML: p.volumeML * factor, massG: p.massG * factor })),
+    portions: resolved.portions.map((p) => ({ ...p, volumeML: p.volumeML * factor, massG: p.massG * factor })),
   };
 }
 

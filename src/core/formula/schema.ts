@@ -15,7 +15,7 @@ import {
   type Strength,
 } from './formula';
 import { ok, type Result } from './result';
-import { listOf, number, objectOf, oneOf, orNull, text, unionOf, type Schema } from './typedSchema';
+import { arrayOf, number, objectOf, enumOf, orNull, text, unionOf, type Schema } from './typedSchema';
 import { FORMULA_KINDS, USE_FORMS } from './use';
 
 /** An id of our own making. */
@@ -29,23 +29,23 @@ const range = objectOf<Range>({
   'number.max': `{{#label}} is too large: at most ${MAX_ML.toLocaleString('en')}.`,
 });
 
-const basis = oneOf(PERCENT_BASES);
+const basis = enumOf(PERCENT_BASES);
 
 const amount = unionOf<Amount>({
-  volume: { value: range, unit: oneOf(VOLUME_UNITS) },
-  mass: { value: range, unit: oneOf(MASS_UNITS) },
+  volume: { value: range, unit: enumOf(VOLUME_UNITS) },
+  mass: { value: range, unit: enumOf(MASS_UNITS) },
   drops: { value: range },
   'drops-per-100mL': { value: range },
   parts: { value: range },
   percent: { value: range, basis },
   'grams-per-litre': { value: range },
   pieces: { value: range, juiceML: range },
-  vague: { word: oneOf(VAGUE_WORDS), volumeML: range },
+  vague: { word: enumOf(VAGUE_WORDS), volumeML: range },
   'to-fill': {},
 });
 
 const content = objectOf<Content>({
-  substance: oneOf(SUBSTANCES.map((s) => s.id)),
+  substance: enumOf(SUBSTANCES.map((s) => s.id)),
   percent: number().min(0).max(100),
   low: number().min(0).max(100),
   high: number().min(0).max(100),
@@ -59,9 +59,9 @@ const ingredientRef = unionOf<IngredientRef>({
   own: {
     id: idSchema,
     name: ingredientName,
-    form: oneOf(OWN_INGREDIENT_FORMS),
+    form: enumOf(OWN_INGREDIENT_FORMS),
     densityGPerML: number().min(0.05).max(5),
-    contents: listOf(content).max(20),
+    contents: arrayOf(content).max(20),
   },
   unknown: { name: ingredientName },
 });
@@ -88,10 +88,10 @@ export const formulaSchema = objectOf<Formula>(
     }),
     purpose: text().allow('').max(200),
     never: text().allow('').max(200),
-    use: oneOf(FORMULA_USES),
-    measures: oneOf(MEASURE_SYSTEMS),
+    use: enumOf(FORMULA_USES),
+    measures: enumOf(MEASURE_SYSTEMS),
     makesML: orNull(number().greater(0).max(MAX_ML)),
-    lines: listOf(line)
+    lines: arrayOf(line)
       .min(1)
       .max(MAX_LINES)
       .unique('id')
@@ -100,7 +100,7 @@ export const formulaSchema = objectOf<Formula>(
         'array.max': `A formula may have at most ${MAX_LINES} lines.`,
       }),
   },
-  { how: text().allow('').max(300), form: oneOf(USE_FORMS), kind: oneOf(FORMULA_KINDS) },
+  { how: text().allow('').max(300), form: enumOf(USE_FORMS), kind: enumOf(FORMULA_KINDS) },
 );
 
 /** Checks a value by a Joi schema and words every problem for the person. */

@@ -1,5 +1,5 @@
 import { validate } from './schema';
-import { boolean, listOf, number, objectOf, oneOf, orNull, text, unionOf } from './typedSchema';
+import { boolean, arrayOf, number, objectOf, enumOf, orNull, text, unionOf } from './typedSchema';
 
 interface Jar {
   readonly name: string;
@@ -10,7 +10,7 @@ interface Jar {
 }
 type Shape = { readonly kind: 'round'; readonly r: number } | { readonly kind: 'box' | 'crate'; readonly a: number };
 
-const fields = { name: text(), litres: orNull(number()), lid: oneOf(['screw', 'flip']), tags: listOf(text()) };
+const fields = { name: text(), litres: orNull(number()), lid: enumOf(['screw', 'flip']), tags: arrayOf(text()) };
 const jar = objectOf<Jar>(fields, { note: text() });
 const shape = unionOf<Shape>({ round: { r: number() }, box: { a: number() }, crate: { a: number() } });
 const GOOD: Jar = { name: 'Jar', litres: null, lid: 'flip', tags: [] };
@@ -26,19 +26,19 @@ const mistakes = (): unknown[] => {
     // @ts-expect-error a field that may be left out, forgotten
     objectOf<Jar>(fields),
     // @ts-expect-error a field that must be there, put among those that may be left out
-    objectOf<Jar>(withoutLid, { note: text(), lid: oneOf(['screw', 'flip']) }),
+    objectOf<Jar>(withoutLid, { note: text(), lid: enumOf(['screw', 'flip']) }),
     // @ts-expect-error a null that the schema refuses
     objectOf<Jar>({ ...fields, litres: number() }, { note: text() }),
     // @ts-expect-error a null that the type does not have
     objectOf<Jar>({ ...fields, name: orNull(text()) }, { note: text() }),
     // @ts-expect-error a choice of the type that the schema forgets
-    objectOf<Jar>({ ...fields, lid: oneOf(['screw']) }, { note: text() }),
+    objectOf<Jar>({ ...fields, lid: enumOf(['screw']) }, { note: text() }),
     // @ts-expect-error a choice that the type does not have
-    objectOf<Jar>({ ...fields, lid: oneOf(['screw', 'flip', 'cork']) }, { note: text() }),
+    objectOf<Jar>({ ...fields, lid: enumOf(['screw', 'flip', 'cork']) }, { note: text() }),
     // @ts-expect-error any word, where the type has a few
     objectOf<Jar>({ ...fields, lid: text() }, { note: text() }),
     // @ts-expect-error a list of something else
-    objectOf<Jar>({ ...fields, tags: listOf(boolean()) }, { note: text() }),
+    objectOf<Jar>({ ...fields, tags: arrayOf(boolean()) }, { note: text() }),
     // @ts-expect-error a kind forgotten
     unionOf<Shape>({ round: { r: number() }, box: { a: number() } }),
     // @ts-expect-error a field of one kind forgotten

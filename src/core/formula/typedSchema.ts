@@ -22,14 +22,14 @@ export const number = () => typed<number, Joi.NumberSchema>(Joi.number());
 export const boolean = () => typed<boolean, Joi.BooleanSchema>(Joi.boolean());
 
 /** One of a few words: all that the type has, and no other. */
-export const oneOf = <const T extends string>(choices: readonly T[]) =>
+export const enumOf = <const T extends string>(choices: readonly T[]) =>
   typed<T, Joi.StringSchema>(Joi.string().valid(...choices));
 
 /** The same, or null. */
 export const orNull = <T>(schema: Schema<T>): Schema<T | null> => typed<T | null, Joi.Schema>(schema.allow(null));
 
 /** A list of values. */
-export const listOf = <T>(entry: Schema<T>) => typed<readonly T[], Joi.ArraySchema>(Joi.array().items(entry));
+export const arrayOf = <T>(entry: Schema<T>) => typed<readonly T[], Joi.ArraySchema>(Joi.array().items(entry));
 
 /** Any object: what is in it is not ours to say. */
 export const anyObject = () => typed<Readonly<Record<string, unknown>>, Joi.ObjectSchema>(Joi.object());

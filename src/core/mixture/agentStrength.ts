@@ -7,7 +7,7 @@ const STRONG_FROM_PH = 10;
 const MILD_FROM_PH = 7.8;
 
 /**
- * How strong each lifter is in a mixture, in its own unit (`catalogue/soils.ts`): percent, g/L or mmol/L.
+ * How strong each cleaning agent is in a mixture, in its own unit (`catalogue/soils.ts`): percent, g/L or mmol/L.
  * Soda counts whole, as it is beyond its solubility in a paste.
  */
 export function agentStrength(state: MixtureState, by: CleaningAgentId): number {

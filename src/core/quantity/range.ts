@@ -8,16 +8,16 @@ export interface Range {
   readonly high: number;
 }
 
-/** A span of one exact value. */
+/** A range of one exact value. */
 export const pointRange = (value: number): Range => ({ low: value, high: value });
 
-/** A span between two values given in either order. */
+/** A range between two values given in either order. */
 export const between = (a: number, b: number): Range => ({ low: Math.min(a, b), high: Math.max(a, b) });
 
-/** The middle of a span: the value used where one number must stand for all of it. */
+/** The middle of a range: the value used where one number must stand for all of it. */
 export const midpoint = (range: Range): number => (range.low + range.high) / 2;
 
-/** A span multiplied by a factor that is zero or more. */
+/** A range multiplied by a factor that is zero or more. */
 export const scaleRange = (range: Range, factor: number): Range => ({
   low: range.low * factor,
   high: range.high * factor,

@@ -8,7 +8,7 @@ import { findHead, generationOfKey, versionOf, type Head } from './head';
 export interface OpeningParts {
   readonly storage: Storage;
   /** What a home that was never opened starts with. */
-  readonly seed: () => Home;
+  readonly seed: () => Home | Promise<Home>;
   /** The version this Biscuit writes and reads, and the steps that lead to it. */
   readonly version: number;
   readonly migrations: readonly Migration[];
@@ -25,7 +25,7 @@ export async function openRecords(parts: OpeningParts, finish: () => Promise<unk
   const { storage, seed, version, migrations } = parts;
   const head = await findHead(storage, version);
   if (head === null) {
-    await storage.setMany(generationOf({ schema: version, generation: 1, since: 1 }, seed()));
+    await storage.setMany(generationOf({ schema: version, generation: 1, since: 1 }, await seed()));
     await finish();
     return [];
   }

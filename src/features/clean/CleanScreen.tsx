@@ -128,8 +128,8 @@ interface SoilProps {
 }
 
 /** Soils that this kind of surface usually gets. */
-function usualSoils({ envelope, own }: ChosenPlace): Soil[] {
-  const usual = USUAL[envelope.group] ?? ['daily-dirt', 'fresh-grease'];
+function usualSoils({ surface, own }: ChosenPlace): Soil[] {
+  const usual = USUAL[surface.group] ?? ['daily-dirt', 'fresh-grease'];
   const first = own?.upkeep?.soilId;
   const ids = [...new Set([...(first ? [first] : []), ...usual])];
   return ids.flatMap((id) => SOILS.find((s) => s.id === id) ?? []);
@@ -159,10 +159,10 @@ function WhichSoil({ chosen, onChoose, onBack }: SoilProps) {
         <Title>What is on it?</Title>
         <SecondaryText>
           {chosen.place.name}
-          {chosen.place.roomName ? `, ${chosen.place.roomName}` : ''}: {chosen.envelope.name.toLowerCase()}
+          {chosen.place.roomName ? `, ${chosen.place.roomName}` : ''}: {chosen.surface.name.toLowerCase()}
         </SecondaryText>
       </Section>
-      {chosen.envelope.keepOut && <Body style={styles.bold}>{chosen.envelope.keepOut.reason}</Body>}
+      {chosen.surface.keepOut && <Body style={styles.bold}>{chosen.surface.keepOut.reason}</Body>}
       <Section>
         <Heading>Usually</Heading>
         <Choice label="Usual soils" options={options(usual)} chosen={[]} onChoose={onChoose} />

@@ -119,7 +119,7 @@ export function WaysList({ chosen, soil, onSoil }: Props) {
       <Section>
         <Title>{chosen.place.name}</Title>
         <SecondaryText>
-          {soil.name}, on {chosen.envelope.name.toLowerCase()}
+          {soil.name}, on {chosen.surface.name.toLowerCase()}
         </SecondaryText>
         <Body>
           <Body style={styles.bold}>First: </Body>

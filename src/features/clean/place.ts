@@ -13,7 +13,7 @@ import {
 export interface ChosenPlace {
   readonly place: JobPlace;
   /** What it stands. */
-  readonly envelope: Surface;
+  readonly surface: Surface;
   /** What a cleaner runs into beside it. */
   readonly joints: readonly Joint[];
   readonly own: HomeSurface | null;
@@ -26,21 +26,21 @@ const DEFAULT_AREA_M2 = 0.5;
 /** The place of an address: the id of a surface of the home, or `any:` and the catalogue's id; null if there is none. */
 export function placeOf(key: string, surfaces: readonly HomeSurface[], rooms: readonly Room[]): ChosenPlace | null {
   if (key.startsWith('any:')) {
-    const envelope = SURFACES.find((s) => s.id === key.slice(4));
-    if (!envelope) return null;
+    const surface = SURFACES.find((s) => s.id === key.slice(4));
+    if (!surface) return null;
     const place: JobPlace = {
       surfaceId: null,
       roomId: null,
       roomName: '',
-      name: envelope.name,
-      material: envelope.id,
+      name: surface.name,
+      material: surface.id,
       areaM2: DEFAULT_AREA_M2,
     };
-    return { place, envelope, joints: jointsOf(envelope.id, []), own: null, room: null };
+    return { place, surface, joints: jointsOf(surface.id, []), own: null, room: null };
   }
   const own = surfaces.find((s) => s.id === key);
-  const envelope = own ? toleranceOf(own) : null;
-  if (!own || !envelope) return null;
+  const surface = own ? toleranceOf(own) : null;
+  if (!own || !surface) return null;
   const room = rooms.find((r) => r.id === own.roomId) ?? null;
   return {
     place: {
@@ -51,7 +51,7 @@ export function placeOf(key: string, surfaces: readonly HomeSurface[], rooms: re
       material: own.surfaceId,
       areaM2: own.areaM2,
     },
-    envelope,
+    surface,
     joints: jointsOf(
       own.surfaceId,
       surfaces.filter((s) => s.roomId === own.roomId),

@@ -10,7 +10,7 @@ export function partFrom(
   { steam = false, afterId = null }: { readonly steam?: boolean; readonly afterId?: string | null } = {},
 ): JobPart {
   // What comes if it was not enough is chosen when it has been looked at: it is no step of its own.
-  const steps = guideSteps(way, chosen.envelope, soil, chosen.place.areaM2, null, steam).filter(
+  const steps = guideSteps(way, chosen.surface, soil, chosen.place.areaM2, null, steam).filter(
     (s) => s.key !== 'step-up',
   );
   return {

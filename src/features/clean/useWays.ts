@@ -26,8 +26,8 @@ const contextAt = ({ chosen }: CleaningTask, house: InTheHouse): EvaluationConte
 });
 
 function rankedFor(task: CleaningTask, house: InTheHouse, roomC: number, humidityPercent: number): Ways {
-  const { envelope, joints } = task.chosen;
-  return rankWays(house.candidates, envelope, task.soil, contextAt(task, house), { roomC, humidityPercent }, joints);
+  const { surface, joints } = task.chosen;
+  return rankWays(house.candidates, surface, task.soil, contextAt(task, house), { roomC, humidityPercent }, joints);
 }
 
 function heldFor(task: CleaningTask, ranked: Ways, house: InTheHouse, recent: readonly LogEntry[], nowMs: number) {

@@ -1,5 +1,6 @@
 import { useState } from 'react';
-import { readLogCsv, writeLogCsv, type LogEntry, type Problem } from '@/core';
+import { type LogEntry, type Problem } from '@/core';
+import { readLogCsv, writeLogCsv } from '@/core/doors/log';
 import { newId, pickFile, saveFile, useWriteHome } from '@/data';
 import { Action, Body, Sheet, SecondaryText, useNotice } from '@/ui';
 

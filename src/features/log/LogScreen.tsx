@@ -1,16 +1,8 @@
 import { useRouter } from 'expo-router';
 import { memo, useDeferredValue, useMemo, useState } from 'react';
 import { FlatList, StyleSheet, View } from 'react-native';
-import {
-  EVERYTHING,
-  filterLog,
-  groupLog,
-  overall,
-  type LogEntry,
-  type LogFilter,
-  type LogGroupBy,
-  type LogOutcome,
-} from '@/core';
+import { overall, type LogEntry, type LogOutcome } from '@/core';
+import { EVERYTHING, filterLog, groupLog, type LogFilter, type LogGroupBy } from '@/core/doors/log';
 import { useLog, useRooms } from '@/data';
 import {
   capital,

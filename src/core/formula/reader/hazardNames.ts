@@ -6,7 +6,7 @@ import { substance, type Trait } from '../../catalogue/substances';
 import { distance } from 'fastest-levenshtein';
 import type { CleanText } from './cleanText';
 
-/** What is hazardous in a meeting, or by itself. */
+/** What is hazardous together with other things, or by itself. */
 const HAZARDS: readonly Trait[] = [
   'hypochlorite',
   'ammonia-source',

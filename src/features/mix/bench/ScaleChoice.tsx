@@ -1,14 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import {
-  resolveIngredient,
-  STRENGTH_NAMES,
-  type BatchTarget,
-  type Formula,
-  type PourPlan,
-  type Settings,
-  type TargetKind,
-} from '@/core';
+import { resolveIngredient, STRENGTH_NAMES, type Formula, type PourPlan, type Settings } from '@/core';
+import type { BatchTarget, TargetKind } from '@/core/doors/bench';
 import { readAs } from '@/devices';
 import { Action, Body, Choice, COLORS, Field, Heading, Section, SPACE, SecondaryText, errorText } from '@/ui';
 import { basisText, problemText, type TargetChoice } from './targetChoice';

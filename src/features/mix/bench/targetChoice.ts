@@ -1,14 +1,12 @@
+import { resolveIngredient, type Formula, type Have } from '@/core';
 import {
   BOTTLES_RANGE,
   MAX_BATCH_ML,
-  resolveIngredient,
-  type Formula,
-  type Have,
   type TargetBasis,
   type TargetKind,
   type TargetProblem,
   type TargetRequest,
-} from '@/core';
+} from '@/core/doors/bench';
 import { typedMeasureIn, typedQuantityIn } from '@/devices';
 import { formatNumber, volumeText } from '@/ui';
 

@@ -1,6 +1,5 @@
 import { useMemo } from 'react';
 import {
-  batchTarget,
   candidateOf,
   contextIn,
   evaluate,
@@ -10,7 +9,6 @@ import {
   planPour,
   rankWays,
   toolSet,
-  type BatchTarget,
   type Evaluation,
   type EvaluationContext,
   type Formula,
@@ -21,6 +19,7 @@ import {
   type Vessel,
   type Ways,
 } from '@/core';
+import { batchTarget, type BatchTarget } from '@/core/doors/bench';
 import { useSettings } from '@/data';
 import { requestOf, type TargetChoice } from './targetChoice';
 

@@ -4,7 +4,6 @@ import {
   isStarter,
   vesselFacts,
   type BatchInProgress,
-  type BatchTarget,
   type Evaluation,
   type Formula,
   type PourPlan,
@@ -12,6 +11,7 @@ import {
   type Vessel,
   type VesselFacts,
 } from '@/core';
+import type { BatchTarget } from '@/core/doors/bench';
 import { newId, useMakeBatches, useRemoveFormula, useSaveFormulas, useSettings, type Draft } from '@/data';
 import { useNotice } from '@/ui';
 import type { BenchDraft } from './benchDraft';

@@ -1,7 +1,8 @@
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { compare, contextOf, costOf, evaluate, STARTER_FORMULAS, type Evaluation, type Formula } from '@/core';
+import { contextOf, evaluate, STARTER_FORMULAS, type Evaluation, type Formula } from '@/core';
+import { compare, costOf } from '@/core/doors/compare';
 import { useFormula, useFormulas, usePantry, useSettings } from '@/data';
 import {
   Action,

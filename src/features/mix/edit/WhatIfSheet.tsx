@@ -1,16 +1,7 @@
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
-import {
-  amountNumber,
-  amountText,
-  resolveIngredient,
-  whatIf,
-  whatIfAt,
-  withAmount,
-  type EvaluationContext,
-  type Formula,
-  type WhatIfPoint,
-} from '@/core';
+import { amountText, resolveIngredient, type EvaluationContext, type Formula } from '@/core';
+import { amountNumber, whatIf, whatIfAt, withAmount, type WhatIfPoint } from '@/core/doors/whatIf';
 import { Action, Body, Choice, Figure, Sheet, Slider, SPACE, SecondaryText, VerdictStrip, formatNumber } from '@/ui';
 import { sayingOf } from '../verdict/Verdict';
 

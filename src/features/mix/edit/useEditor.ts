@@ -42,7 +42,7 @@ export interface Editor {
 /** How long after a key the rest of the screen follows, ms: the field and the verdict are painted before. */
 const DEFERRED_RENDER_MS = 40;
 
-/** A formula on the desk: every change keeps what was, and the whole of it survives a reload. */
+/** A formula under edit: every change keeps what was, and the whole of it survives a reload. */
 export function useEditor(name: string, start: Formula): Editor {
   const initial = useMemo(() => editHistory(start), [start]);
   const { value: history, set, keep, clear, ready } = useDraft<EditHistory>(name, initial, isEditHistory);
@@ -50,7 +50,7 @@ export function useEditor(name: string, start: Formula): Editor {
   const read = useRef(false);
   const later = useRef<ReturnType<typeof setTimeout> | null>(null);
   const listeners = useRef(new Set<() => void>());
-  // What was kept comes once; from then on the desk is what was put last, drawn or not.
+  // What was kept comes once; from then on it is what was put last, drawn or not.
   useEffect(() => {
     if (!ready || read.current) return;
     read.current = true;

@@ -19,7 +19,7 @@ import { EMPTY_PASTE, isPasteDraft, readPaste, type PasteDraft, type PasteReadin
 const draftOf = (from: Formula | null): PasteDraft =>
   from ? { ...EMPTY_PASTE, text: formulaText(from), cup: from.measures } : EMPTY_PASTE;
 
-/** A pasted text on the desk: what it comes to, and what can be done with it. */
+/** A pasted text under edit: what it comes to, and what can be done with it. */
 export interface Paste {
   readonly text: string;
   readonly read: PasteReading;

@@ -1,0 +1,3 @@
+/** What the command line alone asks for. */
+export { descaling, type Descaling } from '../cleaning/descaling';
+export { mixtureReport } from '../evaluation/report';
