@@ -229,7 +229,6 @@ export { brimfulML, volumeToHeightML, type PouredScale, type Profile } from './q
 export { toolSet, TOOL_IDS, type ToolId } from './quantity/tools';
 export { MEASURE_SYSTEMS, UNIT_CHIPS, unitML, unitText, type MeasureSystem, type StockUnit } from './quantity/units';
 export { readBack, typedMeasure, typedNumber, typedQuantity, type DecimalSign } from './quantity/typedNumber';
-export { readWeightMeasurement, WEIGHT_MEASUREMENT, WEIGHT_SCALE_SERVICE } from './quantity/weightMeasurement';
 export { DROPS_PER_ML_RANGE } from './quantity/drops';
 export { FIRST_STEPS, accidentsOf, type Accident } from './findings/firstAid';
 export {

@@ -1,4 +1,4 @@
-import { readWeightMeasurement, WEIGHT_MEASUREMENT, WEIGHT_SCALE_SERVICE } from '@/core';
+import { readWeightMeasurement, WEIGHT_MEASUREMENT, WEIGHT_SCALE_SERVICE } from '@/core/doors/scale';
 import type { KitchenScale, ScaleReading } from './scale';
 
 /** True if this browser can speak to a scale at all. */

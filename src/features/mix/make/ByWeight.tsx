@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { useHome, useSettings } from '@/data';
-import { hasBluetooth } from '@/devices';
+import { hasBluetooth } from '@/devices/scales';
 import { Action, Body, Overline, massText, formatNumber, SecondaryText } from '@/ui';
 import { styles } from './makeStyles';
 import type { OnScale } from './useScale';

@@ -6,7 +6,7 @@ import {
   type KitchenScale,
   type ScaleReading,
   type SimulatedScale,
-} from '@/devices';
+} from '@/devices/scales';
 
 export interface OnScale {
   readonly name: string | null;
