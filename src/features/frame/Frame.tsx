@@ -102,8 +102,10 @@ function Banners() {
       {asides.length > 0 && (
         <View style={styles.wrong} role="alert">
           <Body style={styles.words}>
-            {asides.length === 1 ? 'One record' : `${asides.length} records`} could not be read and stand aside; the
-            rest is here. See Settings.
+            {asides.length === 1
+              ? 'One record could not be read and stands aside'
+              : `${asides.length} records could not be read and stand aside`}
+            ; the rest is here. See Settings.
           </Body>
         </View>
       )}

@@ -88,8 +88,10 @@ export function HomeFile() {
       {asides.length > 0 && (
         <View style={styles.refused}>
           <Body style={styles.wrong}>
-            {asides.length === 1 ? 'One record' : `${asides.length} records`} could not be read and stand aside,
-            unchanged. Everything else is here.
+            {asides.length === 1
+              ? 'One record could not be read and stands aside'
+              : `${asides.length} records could not be read and stand aside`}
+            , unchanged. Everything else is here.
           </Body>
           <View style={styles.row}>
             <Action
