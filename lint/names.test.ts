@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync, statSync } from 'node:fs';
 import { join, relative } from 'node:path';
 
-const ROOT = join(__dirname, '..', '..');
+const ROOT = join(__dirname, '..');
 
 /** Every source file but tests, the doors that hand names on, and the routes, whose one export has a fixed name. */
 function sources(folder: string): string[] {
