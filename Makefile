@@ -6,7 +6,7 @@ export CI := 1
 
 SOURCES := $(shell find src public -type f 2>/dev/null | sed 's/ /\\ /g') app.json metro.config.js babel.config.js tsconfig.json package-lock.json
 
-.PHONY: demo start test bench types lint unit e2e pictures chromium export clean checks
+.PHONY: demo start dev mutate test bench types lint unit e2e pictures chromium export clean checks
 
 node_modules/.installed: package.json package-lock.json
 	npm ci
@@ -27,6 +27,14 @@ demo: dist/index.html
 ## The app with your own home, at http://127.0.0.1:4173
 start: dist/index.html
 	exec npx tsx server/main.ts
+
+## A development server with fast refresh, at http://127.0.0.1:8081; with the demo home: make dev DEMO=1
+dev: node_modules/.installed
+	exec env -u CI $(if $(DEMO),EXPO_PUBLIC_HOME=demo) npx expo start --web --localhost --port 8081
+
+## Mutation testing of one part of the core: make mutate PART=findings
+mutate: node_modules/.installed
+	@node mutation/mutate.mjs "$(PART)"
 
 ## Everything that must hold: types, lint, unit tests, export, the real interface
 test: node_modules/.installed

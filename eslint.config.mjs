@@ -75,7 +75,7 @@ export default tseslint.config(
         {
           default: 'disallow',
           message:
-            '${file.type} may not import ${dependency.type}: imports point down (see README, "How the house is laid out")',
+            '${file.type} may not import ${dependency.type}: imports point down (see README, "docs/house.md")',
           rules: [
             ...CORE_ROOMS.map((room) => ({
               from: `core-${room}`,
@@ -180,8 +180,10 @@ export default tseslint.config(
     rules: { '@typescript-eslint/no-deprecated': 'off' },
   },
   {
-    files: ['**/*.mjs', '**/*.js'],
+    files: ['**/*.mjs', '**/*.js', '**/*.cjs'],
     extends: [tseslint.configs.disableTypeChecked],
-    languageOptions: { globals: { process: 'readonly', module: 'writable', require: 'readonly' } },
+    languageOptions: {
+      globals: { process: 'readonly', module: 'writable', require: 'readonly', globalThis: 'readonly' },
+    },
   },
 );

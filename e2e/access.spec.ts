@@ -1,39 +1,9 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { DEMO_URL, errorsOf, expect, onTo, test } from './page';
+import { SCREENS } from './screens';
 
 const AXE = readFileSync('node_modules/axe-core/axe.min.js', 'utf8');
-
-const SCREENS: readonly (readonly [name: string, address: string, shows: string])[] = [
-  ['Today', '/', 'Running'],
-  ['Mix', '/mix', 'To start from'],
-  ['Paste', '/mix/paste', 'Try an example'],
-  ['Bench', '/mix/pipit-porthole', 'How much of each'],
-  ['Bench, cancelling', '/mix/pipit-cancel', 'Mix it anyway'],
-  ['A new formula', '/mix/edit', 'Add an ingredient'],
-  ['A formula changed', '/mix/edit?formula=pipit-cancel', 'What goes in'],
-  ['Side by side', '/mix/compare?a=pipit-shower&b=pipit-cancel', 'What goes in, to a litre'],
-  ['Cupboard', '/shelf/cupboard', 'white vinegar'],
-  ['Shelf', '/shelf', 'Porthole glass'],
-  ['Label', '/shelf/pipit-b1', 'As it was made'],
-  ['What to clean', '/clean', 'Jobs in several parts'],
-  ['What is on it', '/clean?surface=pipit-tile', 'Anything else'],
-  ['Ways', '/clean?surface=pipit-tile&soil=limescale', 'Ways, the best first'],
-  ['Ways, stopped', '/clean?surface=pipit-sealant&soil=limescale', 'Stopped for now'],
-  ['Several parts', '/clean/plan?plan=tile-then-tub&room=pipit-shower', 'Start the job'],
-  ['Waits', '/clean/timers', 'A new wait'],
-  ['A wait', '/clean/timer?id=pipit-jar', 'Strained: now bottle it'],
-  ['Rooms', '/rooms', 'Shower room'],
-  ['A surface', '/rooms/pipit-grout', 'How often'],
-  ['A new room', '/rooms/new', 'Which kind?'],
-  ['Log', '/log', 'Wall tiles: limescale'],
-  ['An entry', '/log/pipit-log-bought', 'Left over from the last owner'],
-  ['Something written down', '/log/new', 'With what?'],
-  ['Safety', '/safety', 'What may never meet'],
-  ['May these meet?', '/safety/meet', 'Or tap two of these'],
-  ['May these meet, answered', '/safety/meet?with=bleach&with=toilet%20cleaner', 'Breathed fumes'],
-  ['Settings', '/settings', 'I measure with'],
-];
 
 interface Violation {
   readonly id: string;
@@ -87,7 +57,7 @@ test.describe('every screen', () => {
   });
   test.afterAll(() => page.context().close());
 
-  for (const [name, address, shows] of SCREENS) {
+  for (const { name, address, shows, after } of SCREENS) {
     test(`${name}: axe finds nothing, targets are large, nothing scrolls sideways`, async () => {
       const looked = async (width: number, height: number): Promise<void> => {
         await page.setViewportSize({ width, height });
@@ -96,7 +66,8 @@ test.describe('every screen', () => {
       };
       // One load, three widths: the screen follows its window.
       await page.setViewportSize({ width: 360, height: 740 });
-      await page.goto(DEMO_URL + address);
+      await page.goto(DEMO_URL + (after?.address ?? address));
+      if (after) await page.getByTestId(after.press).click();
       await looked(360, 740);
       await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth)).toBe(360);
       await expect.poll(() => stickingOut(page)).toEqual([]);

@@ -137,7 +137,7 @@ export {
   type Way,
   type Ways,
 } from './cleaning/ways';
-export { guideSteps, type GuideStep } from './cleaning/guide';
+export { guideSteps, GUIDE_STEP_KEYS, type GuideStep } from './cleaning/guide';
 export { applicationOf, type Application } from './cleaning/application';
 export { jointsFinding, jointsOf, type Joint } from './cleaning/joints';
 export { toleranceOf, questionsAbout, type HomeSurface, type Room, type Upkeep } from './cleaning/homeSurface';

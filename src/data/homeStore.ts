@@ -7,9 +7,10 @@ import { Store } from './store';
 /** Whose home is open: the person's own, or the demo's. The two never share a database. */
 export type HomeKind = 'own' | 'demo';
 
-/** The server says which home to open by an attribute of the page. */
+/** The server says which home to open by an attribute of the page; in development a variable of the environment does. */
 export function homeKind(): HomeKind {
-  return typeof document !== 'undefined' && document.documentElement.dataset.home === 'demo' ? 'demo' : 'own';
+  const asked = typeof document === 'undefined' ? undefined : document.documentElement.dataset.home;
+  return (asked ?? (__DEV__ ? process.env.EXPO_PUBLIC_HOME : undefined)) === 'demo' ? 'demo' : 'own';
 }
 
 /** Opens the store of a home. */

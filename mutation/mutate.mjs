@@ -1,0 +1,51 @@
+import { Stryker } from '@stryker-mutator/core';
+import { limitMutants } from './limitMutants.mjs';
+
+/** Each part with the rooms whose tests speak for it. */
+const PARTS = {
+  quantity: ['quantity'],
+  'shelf-life': ['shelf-life'],
+  mixture: ['mixture'],
+  findings: ['findings', 'evaluation'],
+  evaluation: ['evaluation'],
+};
+
+const part = process.argv[2] ?? '';
+const rooms = PARTS[part];
+if (!rooms) {
+  process.stderr.write(`Which part? make mutate PART=${Object.keys(PARTS).join('|')}\n`);
+  process.exit(2);
+}
+const roots = rooms.map((room) => `src/core/${room}`);
+process.env.MUTATE_ROOTS = roots.join(',');
+
+const stryker = new Stryker({
+  mutate: process.argv[3] ? [process.argv[3]] : [`src/core/${part}/*.ts`, `!src/core/${part}/*.test.ts`],
+  testRunner: 'jest',
+  plugins: ['@stryker-mutator/jest-runner'],
+  jest: { projectType: 'custom', configFile: 'mutation/jest.config.cjs' },
+  coverageAnalysis: 'perTest',
+  ignoreStatic: true,
+  concurrency: 2,
+  reporters: [],
+  logLevel: 'error',
+  tempDirName: '.stryker',
+  ignorePatterns: ['dist', 'docs', 'e2e', 'public', '.expo', 'test-results', 'server', 'bench'],
+});
+const mutants = (await stryker.runMutationTest()).filter((m) => !m.static && m.status !== 'Ignored');
+const limits = process.argv[3] ? [] : await limitMutants(part, roots);
+
+const isKilled = ({ status }) => status === 'Killed' || status === 'Timeout';
+const counted = mutants.filter((m) => isKilled(m) || m.status === 'Survived' || m.status === 'NoCoverage');
+for (const m of counted.filter((one) => !isKilled(one)))
+  process.stdout.write(
+    `${m.status} ${m.fileName.replace(`${process.cwd()}/`, '')}:${m.location.start.line}:${m.location.start.column} ${m.mutatorName} ${m.replacement.replaceAll(/\s+/g, ' ').slice(0, 100)}\n`,
+  );
+for (const { mutant, change } of limits.filter((one) => !one.killed))
+  process.stdout.write(`Survived ${mutant} ${change}\n`);
+
+const all = counted.length + limits.length;
+const killed = counted.filter(isKilled).length + limits.filter((one) => one.killed).length;
+process.stdout.write(
+  `${JSON.stringify({ part, mutants: all, killed, survived: all - killed, score: all === 0 ? 1 : Number((killed / all).toFixed(3)) })}\n`,
+);
