@@ -1,12 +1,13 @@
 import { useCallback, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { Ingredient } from '@/core';
+import { resolveIngredient, type Ingredient } from '@/core';
 import { Heading, SPACE, useNotice } from '@/ui';
 import { FormChoice } from '../batch/FormChoice';
 import { UseChoice } from '../batch/UseChoice';
 import { AddLine } from './AddLine';
 import { MakesField, NamedField, Steps, Words } from './editorParts';
 import { LineEditor, type LineActions } from './LineEditor';
+import { Sortable } from './Sortable';
 import type { FieldActions } from './useDesk';
 import type { Editor } from './useEditor';
 
@@ -94,23 +95,34 @@ function Lines({ editor: { history }, actions: { latest }, focus, onSheet }: Lin
     }),
     [latest, onSheet, say],
   );
+  const ids = formula.lines.map((l) => l.id).join('\n');
+  const sorted = useMemo(() => (ids === '' ? [] : ids.split('\n')), [ids]);
+  const nameOf = useCallback(
+    (id: string) => {
+      const line = latest.current.current().lines.find((l) => l.id === id);
+      return line ? resolveIngredient(line.ingredient).name : '';
+    },
+    [latest],
+  );
   return (
-    <View role="list" testID="lines">
-      {formula.lines.map((line, place) => (
-        <LineEditor
-          key={line.id}
-          line={line}
-          typed={history.typed[line.id] ?? null}
-          place={place}
-          count={formula.lines.length}
-          open={open === line.id}
-          onOpen={setOpen}
-          focus={focus === line.id}
-          revision={history.revision ?? 0}
-          actions={lineActions}
-        />
-      ))}
-    </View>
+    <Sortable ids={sorted} nameOf={nameOf} onMove={lineActions.onMove}>
+      <View role="list" testID="lines">
+        {formula.lines.map((line, place) => (
+          <LineEditor
+            key={line.id}
+            line={line}
+            typed={history.typed[line.id] ?? null}
+            place={place}
+            count={formula.lines.length}
+            open={open === line.id}
+            onOpen={setOpen}
+            focus={focus === line.id}
+            revision={history.revision ?? 0}
+            actions={lineActions}
+          />
+        ))}
+      </View>
+    </Sortable>
   );
 }
 

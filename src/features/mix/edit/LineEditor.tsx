@@ -1,8 +1,9 @@
-import { forwardRef, memo, useEffect, useMemo, useRef, useState } from 'react';
-import { PanResponder, Pressable, StyleSheet, View, type TextInput } from 'react-native';
+import { forwardRef, memo, useEffect, useRef, useState } from 'react';
+import { Pressable, StyleSheet, View, type TextInput } from 'react-native';
 import { amountText, resolveIngredient, typedAmount, UNIT_CHIPS, unitText, type Amount, type Line } from '@/core';
 import { typedMeasureIn, readAs } from '@/devices';
 import { Action, Body, Choice, COLORS, Field, SPACE, SecondaryText, BareTextInput } from '@/ui';
+import { SortHandle, useSortableEntry } from './Sortable';
 
 /** What a line can ask of its formula. Stable, so that a line that does not change is not drawn again. */
 export interface LineActions {
@@ -61,13 +62,11 @@ function unitOf(amount: Amount): string {
 
 const numberIn = (text: string): string => /^[\s\d.,/½⅓⅔¼¾⅛–-]+(?:to [\d.,/½⅓⅔¼¾⅛]+)?/.exec(text)?.[0].trim() || '1';
 
-/** Height of a line that is closed, px: what a drag counts in. */
-const LINE_PX = 64;
-
 /** One line of a formula: amount, ingredient, and one tap deeper its strength, unit, place and what if. */
 export const LineEditor = memo(function LineEditor(props: Props) {
   const { line, typed, place, count, open, onOpen, focus, revision, actions } = props;
   const ingredient = resolveIngredient(line.ingredient);
+  const sorting = useSortableEntry(line.id);
   // While it is typed in, the field shows what is typed; after that, the amount as it is written.
   const [typingAt, setTypingAt] = useState<number | null>(null);
   const typing = typingAt === revision;
@@ -85,9 +84,18 @@ export const LineEditor = memo(function LineEditor(props: Props) {
   }, [focus]);
   const set = (next: string): void => actions.onAmount(line.id, next, typedAmount(next, line.amount));
   return (
-    <View style={[styles.line, open && styles.open]} role="listitem" testID={`line-${place + 1}`}>
+    <View
+      ref={sorting.boxRef}
+      style={[styles.line, open && styles.open, ...sorting.boxStyle]}
+      role="listitem"
+      testID={`line-${place + 1}`}
+    >
       <View style={styles.row}>
-        <Handle name={ingredient.name} place={place} count={count} onMove={(by) => actions.onMove(line.id, by)} />
+        <SortHandle
+          {...sorting.handle}
+          label={`Move ${ingredient.name}, ${place + 1} of ${count}`}
+          testID={`handle-${place + 1}`}
+        />
         <AmountField
           ref={input}
           label={`Amount of ${ingredient.name}`}
@@ -226,72 +234,6 @@ function StrengthField({ line, onStrength }: { line: Line; onStrength: (percent:
   );
 }
 
-interface HandleProps {
-  readonly name: string;
-  readonly place: number;
-  readonly count: number;
-  readonly onMove: (by: number) => void;
-}
-
-/** Takes a line to another place: dragged, or by the arrow keys. */
-function Handle({ name, place, count, onMove }: HandleProps) {
-  const move = useRef(onMove);
-  useEffect(() => {
-    move.current = onMove;
-  });
-  const [held, setHeld] = useState(false);
-  const pan = useMemo(() => {
-    let moved = 0;
-    const end = (): void => setHeld(false);
-    return PanResponder.create({
-      onStartShouldSetPanResponder: () => true,
-      onMoveShouldSetPanResponder: () => true,
-      onPanResponderTerminationRequest: () => false,
-      onPanResponderGrant: () => {
-        moved = 0;
-        setHeld(true);
-      },
-      onPanResponderMove: (_, { dy }) => {
-        const to = Math.round(dy / LINE_PX);
-        if (to !== moved) {
-          move.current(to - moved);
-          moved = to;
-        }
-      },
-      onPanResponderRelease: end,
-      onPanResponderTerminate: end,
-    });
-  }, []);
-  const keys = {
-    onKeyDown: (event: { key: string; preventDefault: () => void }) => {
-      if (event.key !== 'ArrowUp' && event.key !== 'ArrowDown') return;
-      event.preventDefault();
-      move.current(event.key === 'ArrowUp' ? -1 : 1);
-    },
-  };
-  return (
-    <View
-      {...pan.panHandlers}
-      {...keys}
-      role="slider"
-      tabIndex={0}
-      aria-label={`Place of ${name}: drag, or use the arrow keys`}
-      aria-valuemin={1}
-      aria-valuemax={count}
-      aria-valuenow={place + 1}
-      style={[styles.handle, held && styles.held]}
-      testID={`handle-${place + 1}`}
-    >
-      {[0, 1, 2].map((i) => (
-        <View key={i} style={styles.grip} />
-      ))}
-    </View>
-  );
-}
-
-/** For the browser: a finger on it drags it, and does not scroll. */
-const DRAGGED: object = { cursor: 'grab', touchAction: 'none' };
-
 /**
  * For the browser: what is typed in the field moves nothing outside it, so a key lays out the field alone and
  * not the page. That holds for a box of fixed size in a block; never for an item of a flex box.
@@ -303,8 +245,8 @@ const styles = StyleSheet.create({
   line: { borderBottomWidth: 1, borderBottomColor: COLORS.line, paddingVertical: SPACE.s - 1 },
   open: { backgroundColor: COLORS.sheet, borderRadius: 10, paddingHorizontal: SPACE.s, marginHorizontal: -SPACE.s },
   row: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s, minHeight: 48 },
-  amountBox: { width: 118, height: 48, ...BLOCK },
-  amount: { width: 118, height: 48, fontWeight: '700', ...CONTAINED },
+  amountBox: { width: 128, height: 48, ...BLOCK },
+  amount: { width: 128, height: 48, fontWeight: '700', ...CONTAINED },
   name: { flex: 1, minHeight: 48, flexDirection: 'row', alignItems: 'center', gap: SPACE.s },
   words: { flex: 1 },
   bold: { fontWeight: '700' },
@@ -312,17 +254,4 @@ const styles = StyleSheet.create({
   wrong: { color: COLORS.danger },
   more: { gap: SPACE.m, paddingVertical: SPACE.m },
   buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
-  handle: {
-    width: 48,
-    height: 48,
-    marginLeft: -SPACE.s,
-    alignItems: 'center',
-    justifyContent: 'center',
-    gap: 4,
-    borderRadius: 10,
-    userSelect: 'none',
-    ...DRAGGED,
-  },
-  held: { backgroundColor: COLORS.actionTint },
-  grip: { width: 20, height: 2.5, borderRadius: 2, backgroundColor: COLORS.lineStrong },
 });
