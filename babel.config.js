@@ -1,4 +1,8 @@
 module.exports = (api) => {
-  api.cache(true);
-  return { presets: ['babel-preset-expo'] };
+  api.cache.using(() => process.env.NODE_ENV);
+  return {
+    presets: ['babel-preset-expo'],
+    // Tests run without modules of the platform: what loads later is required later.
+    plugins: process.env.NODE_ENV === 'test' ? ['@babel/plugin-transform-dynamic-import'] : [],
+  };
 };

@@ -69,6 +69,7 @@ export { amountText, formulaText, lineText } from './formula/card';
 export { disagreements, type Disagreement } from './formula/dualAmount';
 export { isStarter, STARTER_FAMILIES, STARTER_FORMULAS, type StarterFamily } from './formula/starters';
 export { validate, checkFormula } from './formula/schema';
+export type { Schema as RecordSchema } from './formula/typedSchema';
 export {
   MAX_LINES,
   type Formula,
@@ -164,6 +165,7 @@ export {
   overall,
   type LogChange,
   type LogEntry,
+  LOG_OUTCOMES,
   type LogOutcome,
   type Rating,
   type Used,

@@ -1,6 +1,7 @@
 import { Input } from '@rneui/themed';
 import { useState } from 'react';
-import { StyleSheet, type TextInputProps } from 'react-native';
+import type { Ref } from 'react';
+import { StyleSheet, type TextInput, type TextInputProps } from 'react-native';
 import { COLORS, FAMILY, TOUCH } from './theme';
 
 interface Props extends Pick<
@@ -23,19 +24,37 @@ interface Props extends Pick<
   readonly minHeight?: number;
   /** True if it stays focused when Enter is pressed: the next thing is typed at once. */
   readonly staysOnEnter?: boolean;
+  /** Its input, to be focused. */
+  readonly ref?: Ref<TextInput>;
+  /** It was left. */
+  readonly onLeave?: () => void;
 }
 
 /** Anything to be typed, with its label above and what is wrong below. */
-export function Field({ label, error, hint = null, minHeight, multiline, staysOnEnter = false, ...rest }: Props) {
+export function Field({
+  label,
+  error,
+  hint = null,
+  minHeight,
+  multiline,
+  staysOnEnter = false,
+  ref,
+  onLeave,
+  ...rest
+}: Props) {
   const [focused, setFocused] = useState(false);
   return (
     <Input
       {...rest}
+      {...(ref ? { ref: ref as never } : {})}
       {...(staysOnEnter ? STAYS : {})}
       {...(multiline === undefined ? {} : { multiline })}
       label={label}
       onFocus={() => setFocused(true)}
-      onBlur={() => setFocused(false)}
+      onBlur={() => {
+        setFocused(false);
+        onLeave?.();
+      }}
       aria-label={label}
       aria-invalid={error ? true : false}
       errorMessage={error ?? hint ?? ''}

@@ -4,6 +4,7 @@ import { Field } from './Field';
 import { Section } from './Screen';
 import { Sheet } from './Sheet';
 import { Body, Heading } from './Text';
+import { useSearch } from './useSearch';
 
 interface Named {
   readonly id: string;
@@ -24,11 +25,14 @@ interface Props<T extends Named> {
 
 const EVERYTHING = '';
 
+/** Each name on a line of its own: what is typed is found within one. */
+const namesOf = (one: Named): string => [one.name, ...one.names].join('\n');
+
 /** A long list under headings, narrowed by typing any name people use. */
 export function Picker<T extends Named>({ title, all, open, chosen, onClose, onChoose, groupOf }: Props<T>) {
   const [typed, setTyped] = useState('');
   const key = typed.trim().toLowerCase();
-  const found = all.filter((x) => [x.name, ...x.names].some((n) => n.toLowerCase().includes(key)));
+  const found = useSearch(all, namesOf, typed);
   const grouped = key === '' && groupOf ? groupOf : () => EVERYTHING;
   const groups = [...new Set(found.map(grouped))];
   const choose = (id: string): void => {

@@ -151,18 +151,33 @@ export const vesselSchema = objectOf<Vessel>(
 
 const packUnit = enumOf(STOCK_UNITS);
 
+/** A number of the pantry: what is wrong with one is said the same way for all three. */
+const amountOf = (words: string) =>
+  number()
+    .max(1_000_000)
+    .messages({
+      'number.base': words,
+      'number.min': words,
+      'number.greater': words,
+      'number.max': `${words} At most 1 000 000.`,
+      'any.required': words,
+    });
+const LEFT = 'Give what is left as a number, 0 or more, such as 750; or leave it empty.';
+const PRICE = 'Give the price as a number, 0 or more, such as 1.95.';
+const SIZE = 'A pack holds more than nothing: give its size as a number, such as 1000.';
+
 export const pantryItemSchema = objectOf<PantryItem>(
   {
     id: text()
       .pattern(/^[a-z0-9-]+$/)
       .max(80),
-    left: orNull(objectOf<NonNullable<PantryItem['left']>>({ value: number().min(0).max(1_000_000), unit: packUnit })),
+    left: orNull(objectOf<NonNullable<PantryItem['left']>>({ value: amountOf(LEFT).min(0), unit: packUnit })),
     pack: orNull(
       objectOf<NonNullable<PantryItem['pack']>>({
-        price: number().min(0).max(1_000_000),
-        value: number().greater(0).max(1_000_000),
+        price: amountOf(PRICE).min(0),
+        value: amountOf(SIZE).greater(0),
         unit: packUnit,
-      }).messages({ 'number.greater': 'A pack holds more than nothing: give its size in mL or g.' }),
+      }),
     ),
   },
   { strength: strengthSchema },

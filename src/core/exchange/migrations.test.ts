@@ -51,9 +51,14 @@ test('what this version writes goes through no step changed: a step may meet wha
   expect(migrateRecord('settings', DEFAULT_SETTINGS, 1)).toEqual(DEFAULT_SETTINGS);
 });
 
-/** What a schema accepts, as text: its fields, bounds and choices, without the words it refuses by. */
+/** What a schema accepts, as text: its fields, bounds and choices, without the words it refuses by and their order. */
 function shapeOf(schema: { describe: () => unknown }): string {
-  const shape = JSON.stringify(schema.describe(), (key, value: unknown) => (key === 'preferences' ? undefined : value));
+  const shape = JSON.stringify(schema.describe(), (key, value: unknown) => {
+    if (key === 'preferences') return undefined;
+    return key === 'rules' && Array.isArray(value)
+      ? (value as { name: string }[]).toSorted((a, b) => a.name.localeCompare(b.name))
+      : value;
+  });
   return createHash('sha256').update(shape).digest('hex').slice(0, 16);
 }
 

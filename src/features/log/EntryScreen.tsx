@@ -1,23 +1,20 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { validate, editEntry, logEntrySchema, type LogChange, type LogEntry } from '@/core';
+import { editEntry, type LogEntry } from '@/core';
 import { useLog, useWriteHome } from '@/data';
-import { typedNumberIn, readAs } from '@/devices';
 import {
   Action,
   Body,
   capital,
-  Choice,
   COLORS,
   dayText,
-  Field,
   Heading,
+  OUTCOME_WORDS,
   Overline,
   minutesText,
   Section,
   RATED,
-  Ratings,
   Screen,
   SecondaryText,
   SPACE,
@@ -26,7 +23,7 @@ import {
   useWide,
   whenText,
 } from '@/ui';
-import { OUTCOME_WORDS } from './LogScreen';
+import { EntryChangeForm } from '@/forms';
 
 /** One entry of the log, as it was; what is changed keeps what it said before. */
 export function EntryScreen({ id }: { id: string }) {
@@ -102,7 +99,7 @@ function Entry({ entry }: { entry: LogEntry }) {
         onPress={() => router.push(`/safety/meet?with=log:${entry.id}`)}
       />
       {changing ? (
-        <ChangeForm
+        <EntryChangeForm
           entry={entry}
           onDone={(change) => {
             const at = new Date().toISOString();
@@ -207,84 +204,6 @@ function Facts({ entry }: { entry: LogEntry }) {
           </View>
         ))}
     </View>
-  );
-}
-
-function ChangeForm({
-  entry,
-  onDone,
-  onClose,
-}: {
-  readonly entry: LogEntry;
-  readonly onDone: (change: LogChange) => void;
-  readonly onClose: () => void;
-}) {
-  const [rating, setRating] = useState(entry.rating);
-  const [outcome, setOutcome] = useState(entry.outcome);
-  const [minutes, setMinutes] = useState(entry.workMinutes === null ? '' : String(entry.workMinutes));
-  const [strokes, setStrokes] = useState(entry.strokes === null ? '' : String(entry.strokes));
-  const [notes, setNotes] = useState(entry.notes);
-  const change = {
-    rating,
-    outcome,
-    workMinutes: typedNumberIn(minutes),
-    strokes: typedNumberIn(strokes),
-    notes: notes.trim(),
-  };
-  const good = validate(logEntrySchema, { ...entry, ...change });
-  const wrong = good.ok ? null : (good.problems[0]?.message ?? null);
-  return (
-    <Section>
-      <Heading>Change it</Heading>
-      <Choice
-        label="What came of it"
-        options={(Object.keys(OUTCOME_WORDS) as (typeof outcome)[]).map((o) => ({ value: o, label: OUTCOME_WORDS[o] }))}
-        chosen={[outcome]}
-        onChoose={setOutcome}
-      />
-      <Ratings rating={rating} onChange={setRating} />
-      <View style={styles.row}>
-        <View style={styles.half}>
-          <Field
-            label="Minutes at work"
-            value={minutes}
-            onChangeText={setMinutes}
-            inputMode="decimal"
-            hint={readAs(minutes)}
-            maxLength={6}
-          />
-        </View>
-        <View style={styles.half}>
-          <Field
-            label="Strokes"
-            value={strokes}
-            onChangeText={setStrokes}
-            inputMode="numeric"
-            hint={readAs(strokes)}
-            maxLength={6}
-          />
-        </View>
-      </View>
-      <Field
-        label="Note"
-        value={notes}
-        onChangeText={setNotes}
-        multiline
-        minHeight={80}
-        maxLength={2000}
-        error={wrong}
-        testID="change-notes"
-      />
-      <View style={styles.row}>
-        <Action
-          title="Keep the change"
-          onPress={() => onDone(change as LogChange)}
-          disabled={!good.ok}
-          testID="keep-change"
-        />
-        <Action title="Leave it as it was" onPress={onClose} />
-      </View>
-    </Section>
   );
 }
 

@@ -6,6 +6,7 @@ import { EVERYTHING, filterLog, groupLog, type LogFilter, type LogGroupBy } from
 import { useLog, useRooms } from '@/data';
 import {
   capital,
+  OUTCOME_WORDS,
   Action,
   Body,
   Choice,
@@ -54,13 +55,6 @@ function linesOf(entries: readonly LogEntry[], by: LogGroupBy): Line[] {
     ...g.entries.map((entry): Line => ({ kind: 'entry', key: entry.id, entry })),
   ]);
 }
-
-export const OUTCOME_WORDS: Readonly<Record<LogOutcome, string>> = {
-  done: 'Done',
-  repeat: 'Once more',
-  'step-up': 'Stepped up',
-  stopped: 'Stopped',
-};
 
 const BY: readonly { readonly value: LogGroupBy; readonly label: string }[] = [
   { value: 'month', label: 'Month' },

@@ -43,13 +43,23 @@ describe('an entry', () => {
   test('changed, keeps what it said before', async () => {
     const { store } = await renderIn(<EntryScreen id={ID} />, home);
     fireEvent.press(screen.getByTestId('change-entry'));
-    fireEvent.changeText(screen.getByTestId('change-notes'), 'Better than it looks');
+    fireEvent.changeText(await screen.findByTestId('change-notes'), 'Better than it looks');
     fireEvent.press(screen.getByTestId('keep-change'));
     await settle();
     expect(screen.getByText('What it said before')).toBeTruthy();
     const entry = (await store.log()).entries.find((e) => e.id === ID)!;
     expect(entry.notes).toBe('Better than it looks');
     expect(entry.history[0]?.was).toEqual({ notes: home.log.find((e) => e.id === ID)!.notes });
+  });
+
+  test('a number that is none is said at its own field, and nothing is changed', async () => {
+    const { store } = await renderIn(<EntryScreen id={ID} />, home);
+    fireEvent.press(screen.getByTestId('change-entry'));
+    fireEvent.changeText(await screen.findByTestId('change-strokes'), 'many');
+    fireEvent.press(screen.getByTestId('keep-change'));
+    expect(await screen.findByText('Give the strokes as a whole number, or leave it empty.')).toBeTruthy();
+    await settle();
+    expect((await store.log()).entries.find((e) => e.id === ID)).toEqual(home.log.find((e) => e.id === ID));
   });
 
   test('taken out, comes back by undo exactly as it was', async () => {

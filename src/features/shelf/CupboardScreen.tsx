@@ -1,24 +1,14 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import {
-  validate,
-  findIngredient,
-  ingredientById,
-  pantryItemSchema,
-  searchIngredients,
-  type PantryItem,
-  type StockUnit,
-} from '@/core';
+import { findIngredient, ingredientById, searchIngredients, type PantryItem } from '@/core';
 import { usePantry, useRemovePantryItem, useSavePantryItem, useSettings } from '@/data';
-import { typedMeasureIn, readAs } from '@/devices';
+import { PantryItemForm } from '@/forms';
 import {
   Action,
   Body,
-  Choice,
   COLORS,
   Field,
-  Heading,
   Section,
   formatNumber,
   Screen,
@@ -127,19 +117,6 @@ interface SheetProps {
 
 function ItemSheet({ item, currency, onClose, onKeep, onRemove }: SheetProps) {
   const router = useRouter();
-  const dry = ingredientById(item.id)?.form === 'powder';
-  const [unit, setUnit] = useState<StockUnit>(item.left?.unit ?? item.pack?.unit ?? (dry ? 'g' : 'mL'));
-  const [left, setLeft] = useState(item.left ? String(item.left.value) : '');
-  const [price, setPrice] = useState(item.pack ? String(item.pack.price) : '');
-  const [size, setSize] = useState(item.pack ? String(item.pack.value) : '');
-  const made = validate(pantryItemSchema, {
-    ...item,
-    left: left.trim() === '' ? null : { value: typedMeasureIn(left), unit },
-    pack:
-      price.trim() === '' && size.trim() === ''
-        ? null
-        : { price: typedMeasureIn(price || '0'), value: typedMeasureIn(size), unit },
-  });
   return (
     <Sheet title={nameOf(item)} open onClose={onClose}>
       <Action
@@ -148,53 +125,7 @@ function ItemSheet({ item, currency, onClose, onKeep, onRemove }: SheetProps) {
         onPress={() => router.push(`/safety/meet?with=${item.id}`)}
         testID="may-meet"
       />
-      <Choice
-        label="Counted in"
-        options={[
-          { value: 'mL' as const, label: 'mL' },
-          { value: 'g' as const, label: 'g' },
-        ]}
-        chosen={[unit]}
-        onChoose={setUnit}
-      />
-      <Field
-        label={`Left, ${unit}`}
-        value={left}
-        onChangeText={setLeft}
-        inputMode="decimal"
-        hint={readAs(left)}
-        maxLength={9}
-        testID="pantry-left"
-      />
-      <Heading>What a pack cost</Heading>
-      <Field
-        label={`Price, ${currency}`}
-        value={price}
-        onChangeText={setPrice}
-        inputMode="decimal"
-        hint={readAs(price)}
-        maxLength={9}
-        testID="pantry-price"
-      />
-      <Field
-        label={`A pack holds, ${unit}`}
-        value={size}
-        onChangeText={setSize}
-        inputMode="decimal"
-        hint={readAs(size)}
-        maxLength={9}
-        testID="pantry-size"
-      />
-      {!made.ok && (
-        <Body style={styles.wrong}>Numbers only, 0 or more, such as 750 or 1.95; a pack holds more than nothing.</Body>
-      )}
-      <Action
-        title="Keep it"
-        weight="main"
-        disabled={!made.ok}
-        onPress={() => made.ok && onKeep(made.value)}
-        testID="pantry-keep"
-      />
+      <PantryItemForm item={item} currency={currency} onKeep={onKeep} />
       <Action title="Take it out" weight="danger" onPress={onRemove} />
     </Sheet>
   );

@@ -32,7 +32,7 @@ test('a name that is not known says so, and stays to be mended', async () => {
 
 test('what is left and what a pack cost are kept, with a comma as with a point', async () => {
   const { store } = await renderIn(<CupboardScreen />, withSoda);
-  fireEvent.press(screen.getByLabelText('Change baking soda'));
+  await openSoda();
   type('pantry-left', '500');
   type('pantry-price', '1,95');
   type('pantry-size', '500');
@@ -44,17 +44,25 @@ test('what is left and what a pack cost are kept, with a comma as with a point',
   expect(screen.getByText(/500 g left · .1\.95 for 500 g/)).toBeTruthy();
 });
 
-test.each([
-  ['pantry-left', 'half'],
-  ['pantry-left', '-1'],
-  ['pantry-price', '2'],
-  ['pantry-size', '0'],
-])('%s: "%s" is said, and not kept', async (field, text) => {
-  await renderIn(<CupboardScreen />, withSoda);
+const openSoda = async (): Promise<void> => {
   fireEvent.press(screen.getByLabelText('Change baking soda'));
+  await screen.findByTestId('pantry-keep');
+};
+
+test.each([
+  ['pantry-left', 'half', /Give what is left as a number, 0 or more/],
+  ['pantry-left', '-1', /Give what is left as a number, 0 or more/],
+  ['pantry-price', '2', /A pack holds more than nothing/],
+  ['pantry-price', 'cheap', /Give the price as a number/],
+  ['pantry-size', '0', /A pack holds more than nothing/],
+])('%s: "%s" is said at its field, and not kept', async (field, text, message) => {
+  const { store } = await renderIn(<CupboardScreen />, withSoda);
+  await openSoda();
   type(field, text);
-  expect(screen.getByText(/Numbers only, 0 or more/)).toBeTruthy();
-  expect(keep()).toMatchObject({ disabled: true });
+  fireEvent.press(screen.getByTestId('pantry-keep'));
+  expect(await screen.findByText(message)).toBeTruthy();
+  await settle();
+  expect(await store.all('pantry')).toEqual([soda]);
 });
 
 test('taken out, it comes back by undo as it was', async () => {

@@ -7,6 +7,7 @@ import {
   missingIngredients,
   resolveIngredient,
   STARTER_FAMILIES,
+  STARTER_FORMULAS,
   stockedIds,
   DEFAULT_CONTEXT,
   type Formula,
@@ -26,14 +27,13 @@ import {
   SecondaryText,
   Title,
   TwoSteps,
+  useSearch,
   useWide,
 } from '@/ui';
 
-/** True if a formula's name, job or any ingredient holds the words. */
-function speaksOf(formula: Formula, words: string): boolean {
-  const said = [formula.name, formula.purpose, ...formula.lines.map((l) => resolveIngredient(l.ingredient).name)];
-  return said.join(' ').toLowerCase().includes(words);
-}
+/** What a formula is found by: its name, its job, its ingredients. */
+const textOf = (formula: Formula): string =>
+  [formula.name, formula.purpose, ...formula.lines.map((l) => resolveIngredient(l.ingredient).name)].join(' ');
 
 /** What a list can be narrowed to. */
 type Only = 'made' | 'cupboard' | 'film' | 'paste' | 'soak' | 'dry';
@@ -74,7 +74,6 @@ export function FormulaList({ openId }: { openId: string | null }) {
   const own = useFormulas();
   const wide = useWide();
   const [typed, setTyped] = useState('');
-  const words = typed.trim().toLowerCase();
   const [only, setOnly] = useState<readonly Only[]>([]);
   const pantry = usePantry().data;
   const batches = useBatches().data;
@@ -84,7 +83,9 @@ export function FormulaList({ openId }: { openId: string | null }) {
     only.every((o) =>
       o === 'cupboard' ? missingIngredients(f, at).length === 0 : o === 'made' ? made.has(f.id) : formOf(f) === o,
     );
-  const found = (formulas: readonly Formula[]): Formula[] => formulas.filter((f) => speaksOf(f, words) && passes(f));
+  const all = useMemo(() => [...(own.data ?? []), ...STARTER_FORMULAS], [own.data]);
+  const speaking = new Set(useSearch(all, textOf, typed));
+  const found = (formulas: readonly Formula[]): Formula[] => formulas.filter((f) => speaking.has(f) && passes(f));
   const mine = found(own.data ?? []);
   const families = STARTER_FAMILIES.map((family) => ({ ...family, formulas: found(family.formulas) })).filter(
     (family) => family.formulas.length > 0,
@@ -142,7 +143,7 @@ export function FormulaList({ openId }: { openId: string | null }) {
       {only.includes('cupboard') && (pantry ?? []).length === 0 && (
         <Body>Your cupboard is empty here. Say what you have under Shelf, and this finds what it can make.</Body>
       )}
-      {((words === '' && only.length === 0) || mine.length > 0) && (
+      {((typed.trim() === '' && only.length === 0) || mine.length > 0) && (
         <Section>
           <Heading>Yours</Heading>
           {own.isSuccess && own.data.length === 0 && (
@@ -167,7 +168,7 @@ export function FormulaList({ openId }: { openId: string | null }) {
           ))}
         </Section>
       )}
-      {(words !== '' || only.length > 0) && mine.length === 0 && families.length === 0 && (
+      {(typed.trim() !== '' || only.length > 0) && mine.length === 0 && families.length === 0 && (
         <Body>No formula speaks of that. Try another word, such as glass, grease or vinegar, or paste a recipe.</Body>
       )}
     </Screen>

@@ -1,0 +1,3 @@
+/** Every form, in one file that loads when the first is opened. */
+export { EntryChangeForm } from './EntryChangeForm';
+export { PantryItemForm } from './PantryItemForm';
