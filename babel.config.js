@@ -1,8 +1,8 @@
 module.exports = (api) => {
-  api.cache.using(() => process.env.NODE_ENV);
+  api.cache(true);
   return {
     presets: ['babel-preset-expo'],
     // Tests run without modules of the platform: what loads later is required later.
-    plugins: process.env.NODE_ENV === 'test' ? ['@babel/plugin-transform-dynamic-import'] : [],
+    env: { test: { plugins: ['@babel/plugin-transform-dynamic-import'] } },
   };
 };

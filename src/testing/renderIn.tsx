@@ -1,5 +1,6 @@
 import { ThemeProvider } from '@rneui/themed';
 import { act, render } from '@testing-library/react-native';
+import type { QueryClient } from '@tanstack/react-query';
 import type { ReactElement } from 'react';
 import type { Home } from '@/core';
 import { createClient, HomeProvider, useWriteFailures } from '@/data';
@@ -9,10 +10,22 @@ import { Store } from '@/data/store';
 import { elementsTheme, NoticeBar, NoticeProvider, useNotice } from '@/ui';
 import { MemoryStorage } from './memoryStorage';
 
-/** Lets what was begun (reads, writes) come to its end. */
+/** The client of the screen that is rendered. */
+let current: QueryClient | null = null;
+
+/** A turn of the event loop: all that was ready to run has run. */
+const turn = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 0));
+
+/** So many calm turns in a row are the end: a read may begin in the turn after a write. */
+const CALM_TURNS = 10;
+
+/** Waits until nothing is read or written any more. */
 export const settle = (): Promise<void> =>
   act(async () => {
-    for (let i = 0; i < 10; i++) await new Promise((resolve) => setTimeout(resolve, 3));
+    for (let calm = 0; calm < CALM_TURNS;) {
+      await turn();
+      calm = (current?.isFetching() ?? 0) + (current?.isMutating() ?? 0) === 0 ? calm + 1 : 0;
+    }
   });
 
 /** As the frame does it: failed writes are said. */
@@ -31,9 +44,11 @@ export async function renderIn(screen: ReactElement, home?: Home, journal?: Jour
     ...(home ? { seed: () => home } : {}),
     ...(journal ? { journal } : {}),
   });
+  const client = createClient();
+  current = client;
   const view = render(
     <ThemeProvider theme={elementsTheme}>
-      <HomeProvider home={{ store, kind: 'own' }} client={createClient()}>
+      <HomeProvider home={{ store, kind: 'own' }} client={client}>
         <NoticeProvider>
           <WriteFailures />
           {screen}

@@ -9,7 +9,6 @@ jest.mock('expo-router', () => ({ useRouter: () => ({ push: mockPush }) }));
 const soda: PantryItem = { id: 'baking-soda', left: { value: 250, unit: 'g' }, pack: null };
 const withSoda: Home = { ...EMPTY_HOME, pantry: [soda] };
 const type = (testID: string, text: string): void => fireEvent.changeText(screen.getByTestId(testID), text);
-const keep = () => screen.getByTestId('pantry-keep').props.accessibilityState as { disabled: boolean };
 
 test('what is there is found by any of its names, and stands once', async () => {
   const { store } = await renderIn(<CupboardScreen />);
