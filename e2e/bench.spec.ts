@@ -83,10 +83,10 @@ test('from nothing to a mixed, labelled batch, with a reload in the middle of ea
 // Five recipes of five kinds, and what is to be said of each.
 for (const [what, text, verdict] of [
   ['equal parts', 'Tile spray\nvinegar and water, 1:1', 'Clear'],
-  ['by weight, to fill', 'Degreaser\n15 g washing soda\n5 mL dish soap\nwater to fill 1 litre', ''],
+  ['by weight, to fill', 'Degreaser\n15 g washing soda\n5 mL dish soap\nwater to fill 1 litre', 'Clear'],
   ['bottled fizz', 'Drain bomb\n1 cup baking soda\n1 cup vinegar\nkeep in a closed bottle', 'Danger'],
-  ['vague', 'Wipes\n1 cup rubbing alcohol (70%)\na squirt of dish soap\n1 cup distilled water', ''],
-  ['two amounts', 'Scrub\n½ cup baking soda (300 g)\n2 tbsp castile soap\n¼ cup water', ''],
+  ['vague', 'Wipes\n1 cup rubbing alcohol (70%)\na squirt of dish soap\n1 cup distilled water', 'Take care'],
+  ['two amounts', 'Scrub\n½ cup baking soda (300 g)\n2 tbsp castile soap\n¼ cup water', 'Take care'],
 ] as const) {
   test(`a pasted recipe, ${what}, is read, judged, and kept through a reload`, async ({ page }) => {
     await paste(page, text);

@@ -210,7 +210,7 @@ test('a wait ended in one tab ends in the other, and rings in one alone', async 
   await other.reload();
   await expect(page.getByText('The time is up.')).toBeVisible();
   await expect(other.getByText('The time is up.')).toBeVisible();
-  await page.waitForTimeout(500);
+  await page.clock.runFor(2000);
   expect(await rung()).toBe(0);
   await other.getByTestId('end-timer').click();
   await expect(page.getByText('This wait is over')).toBeVisible();

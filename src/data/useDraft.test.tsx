@@ -1,6 +1,7 @@
-import { act, fireEvent, screen } from '@testing-library/react-native';
+import { fireEvent, screen } from '@testing-library/react-native';
 import { Text } from 'react-native';
 import { MemorySyncStorage } from '@/testing/memoryStorage';
+import { passTime, stopTime } from '@/testing/passTime';
 import { renderIn, settle } from '@/testing/renderIn';
 import { createJournal } from './journal';
 import { useDraft } from './useDraft';
@@ -18,15 +19,16 @@ function Writer({ name }: { name: string }) {
   );
 }
 
-const wait = (ms: number): Promise<void> => act(() => new Promise<void>((resolve) => setTimeout(resolve, ms)));
+afterEach(() => jest.useRealTimers());
 
 test('what is typed shows at once, and is written a moment later', async () => {
   const { store } = await renderIn(<Writer name="a" />);
   expect(screen.getByText('new')).toBeTruthy();
+  stopTime();
   fireEvent.press(screen.getByText('type'));
   expect(screen.getByText('typed')).toBeTruthy();
   expect(await store.draft('a')).toBeNull();
-  await wait(300);
+  await passTime(300);
   expect(await store.draft('a')).toBe('typed');
 });
 
@@ -40,9 +42,10 @@ test('leaving the screen writes what was not yet written', async () => {
 
 test('finished work is forgotten, and not written after all', async () => {
   const { store } = await renderIn(<Writer name="a" />);
+  stopTime();
   fireEvent.press(screen.getByText('type'));
   fireEvent.press(screen.getByText('done'));
-  await wait(300);
+  await passTime(300);
   expect(await store.draft('a')).toBeNull();
 });
 

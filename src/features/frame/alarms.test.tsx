@@ -1,6 +1,7 @@
-import { act, fireEvent, screen, waitFor } from '@testing-library/react-native';
+import { fireEvent, screen } from '@testing-library/react-native';
 import { EMPTY_HOME, startTimer, type Home, type Timer } from '@/core';
 import { ring } from '@/devices';
+import { passTime } from '@/testing/passTime';
 import { renderIn, settle } from '@/testing/renderIn';
 import { Alarms } from './Alarms';
 
@@ -24,11 +25,15 @@ const bestIn = (ms: number, more: Partial<Timer> = {}): Timer => ({
   ...more,
 });
 const withTimer = (timer: Timer): Home => ({ ...EMPTY_HOME, timers: [timer] });
-const wait = (ms: number): Promise<void> => act(() => new Promise<void>((resolve) => setTimeout(resolve, ms)));
 
-/** Far enough ahead for a slow machine to have put all on the screen before. */
 const SOON_MS = 2000;
-const toRing = (): Promise<void> => waitFor(() => expect(rung).toHaveBeenCalledTimes(1), { timeout: 20_000 });
+/** Rendered with a clock that runs on by itself, and jumps when it is told. */
+const renderWith = (timer: Timer) => {
+  jest.useFakeTimers({ advanceTimers: true });
+  return renderIn(<Alarms />, withTimer(timer));
+};
+
+afterEach(() => jest.useRealTimers());
 
 beforeEach(() => rung.mockClear());
 
@@ -56,23 +61,26 @@ test('after a closed tab the newest of what was missed is told, urgently where i
 });
 
 test('it comes by itself, with no touch between', async () => {
-  await renderIn(<Alarms />, withTimer(bestIn(SOON_MS)));
+  const timer = bestIn(SOON_MS);
+  await renderWith(timer);
   expect(rung).not.toHaveBeenCalled();
-  await toRing();
+  await passTime(SOON_MS);
+  expect(rung).toHaveBeenCalledTimes(1);
 });
 
 test('a wait removed elsewhere in the meantime does not ring', async () => {
-  const { storage } = await renderIn(<Alarms />, withTimer(bestIn(SOON_MS)));
+  const { storage } = await renderWith(bestIn(SOON_MS));
   storage.records.delete('1/timer/t');
-  await wait(SOON_MS + 500);
+  await passTime(SOON_MS + 500);
   expect(rung).not.toHaveBeenCalled();
 });
 
 test('a full disk keeps it neither silent nor ringing on', async () => {
-  const { storage } = await renderIn(<Alarms />, withTimer(bestIn(SOON_MS)));
+  const { storage } = await renderWith(bestIn(SOON_MS));
   storage.full = true;
-  await toRing();
-  await wait(400);
+  await passTime(SOON_MS);
+  expect(rung).toHaveBeenCalledTimes(1);
+  await passTime(400);
   expect(rung).toHaveBeenCalledTimes(1);
   expect(screen.getByTestId('alarm')).toBeTruthy();
 });

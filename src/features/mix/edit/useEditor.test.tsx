@@ -1,5 +1,6 @@
 import { act } from '@testing-library/react-native';
 import type { Amount, Formula } from '@/core';
+import { passTime, stopTime } from '@/testing/passTime';
 import { renderIn, settle } from '@/testing/renderIn';
 import { useEditor, type Editor } from './useEditor';
 
@@ -28,7 +29,8 @@ async function opened() {
   return { ...view, name, editor: () => drawn.at(-1)! };
 }
 const amountIn = (formula: Formula | undefined): Amount | undefined => formula?.lines[0]?.amount;
-const wait = (ms: number): Promise<void> => act(() => new Promise<void>((resolve) => setTimeout(resolve, ms)));
+
+afterEach(() => jest.useRealTimers());
 
 test('a key is told at once, kept before it is drawn, and drawn a moment later', async () => {
   const { editor, name, store, unmount } = await opened();
@@ -46,12 +48,13 @@ test('a key is told at once, kept before it is drawn, and drawn a moment later',
 test('keys in a row: the last one stands, on the desk and in what is drawn', async () => {
   const { editor } = await opened();
   // The second comes while the first is on its way to the screen, and must not be overtaken by it.
+  stopTime();
   await act(async () => {
     editor().amount('1', '2 mL', mL(2));
-    await new Promise((resolve) => setTimeout(resolve, 60));
+    await jest.advanceTimersByTimeAsync(60);
     editor().amount('1', '25 mL', mL(25));
   });
-  await wait(200);
+  await passTime(200);
   expect(amountIn(editor().current())).toEqual(mL(25));
   expect(amountIn(editor().history.formula)).toEqual(mL(25));
   // Typed on in one place, it is one step back.
@@ -68,19 +71,21 @@ test('a field that is left is drawn at once', async () => {
 
 test('another change takes what was typed along, and nothing comes after it', async () => {
   const { editor } = await opened();
+  stopTime();
   act(() => editor().amount('1', '2 mL', mL(2)));
   act(() => editor().change((f) => ({ ...f, name: 'Renamed' }), 'name'));
   expect(editor().history.formula).toMatchObject({ name: 'Renamed', lines: [{ amount: mL(2) }] });
   act(() => editor().undo());
-  await wait(200);
+  await passTime(200);
   expect(editor().history.formula).toMatchObject({ name: 'Own', lines: [{ amount: mL(2) }] });
 });
 
 test('finished, it is not kept after all', async () => {
   const { editor, name, store } = await opened();
+  stopTime();
   act(() => editor().amount('1', '2 mL', mL(2)));
   act(() => editor().clear());
-  await wait(400);
+  await passTime(400);
   expect(await store.draft(name)).toBeNull();
 });
 
