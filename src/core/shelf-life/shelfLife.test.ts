@@ -1,0 +1,210 @@
+import { DEFAULT_CONTEXT } from '../evaluation/context';
+import { evaluate } from '../evaluation/evaluate';
+import { formulaFromReading } from '../formula/fromReading';
+import { readRecipe } from '../formula/reader/readRecipe';
+import type { Formula } from '../formula/formula';
+import type { MixtureState } from '../mixture/state';
+import { isExpired, type Batch } from './batch';
+import { labelOf } from './label';
+import { neverMeets } from './neverMeets';
+import { stockedIds } from './pantry';
+import { isUsedAtOnce, shelfLife, storageAdvice, DEFAULT_STORAGE, type StorageConditions } from './shelfLife';
+
+const formulaOf = (text: string): Formula =>
+  formulaFromReading(readRecipe(text, { measures: 'metric' }), 'f', 'F', 'metric')!;
+const evaluationOf = (text: string) => {
+  const result = evaluate(formulaOf(text), DEFAULT_CONTEXT);
+  if (!result.ok) throw new Error(text);
+  return result.value;
+};
+/** The state of a recipe, with figures of it set to the letter. */
+const stateOf = (text: string, figures: Partial<MixtureState> = {}): MixtureState => ({
+  ...evaluationOf(text).state,
+  ...figures,
+});
+const kept = (state: MixtureState, how: Partial<StorageConditions> = {}) =>
+  shelfLife(state, { ...DEFAULT_STORAGE, use: 'stored', ...how });
+const bottle = { material: 'glass', opaque: true, top: 'trigger', heldFood: false } as const;
+
+const WATER = '1 L water';
+const DISTILLED = '1 L distilled water';
+
+// Which rule sets the date, and its days: common practice, no source.
+test.each<[string, string, number, number, string]>([
+  ['what is not known', '1 cup purple stuff', 0, 0, 'not all that is in it is known'],
+  ['gas', '100 g baking soda\n500 mL vinegar', 0, 0, 'it gives off gas'],
+  ['bleach', '10 mL bleach\n500 mL water', 0, 0, 'thinned bleach loses its strength'],
+  ['alcohol', '500 mL rubbing alcohol\n500 mL water', 180, 365, 'over 20 % alcohol keeps it'],
+  ['oil alone', '100 mL olive oil', 180, 365, 'oil turns rancid in a year'],
+  ['dry', '100 g washing soda', 180, 365, 'dry mixes keep airtight'],
+  ['an infusion', '200 g orange peel\n500 mL vinegar', 90, 180, 'an infusion in acid, strained'],
+  ['juice', '100 mL orange juice\n500 mL water', 1, 2, 'fresh juice, starch or plant matter spoils'],
+  ['peroxide', '100 mL peroxide\n100 mL water', 30, 180, 'opened peroxide loses strength'],
+  ['soap, distilled', '20 mL castile soap\n500 mL distilled water', 60, 90, 'soap in distilled water'],
+  ['soap, tap', '20 mL castile soap\n500 mL water', 14, 28, 'soap in tap water'],
+  ['soap, both waters', '20 mL castile soap\n250 mL distilled water\n250 mL water', 14, 28, 'soap in tap water'],
+  ['acid, distilled', '100 mL vinegar\n400 mL distilled water', 90, 180, 'acid without tap water'],
+  ['acid, tap', '100 mL vinegar\n400 mL water', 30, 60, 'acid in tap water'],
+  ['acid, boiled water', '100 mL vinegar\n400 mL boiling water', 30, 60, 'acid in tap water'],
+  ['distilled', DISTILLED, 60, 90, 'distilled water in a clean bottle'],
+  ['both waters', '500 mL distilled water\n500 mL water', 14, 28, 'water without a preservative'],
+  ['water', WATER, 14, 28, 'water without a preservative'],
+])('%s', (_, text, lowDays, highDays, reason) => {
+  expect(kept(stateOf(text))).toEqual({ lowDays, highDays, reason });
+});
+
+test('each limit to the letter: at it, and a grain on either side', () => {
+  const acid = (percent: number) => kept(stateOf(WATER, { freeAcidPercentAsAcetic: percent })).reason;
+  expect(acid(0.4)).toBe('acid in tap water');
+  expect(acid(0.3999)).toBe('water without a preservative');
+  const alcohol = (percent: number) => kept(stateOf(WATER, { alcoholPercentVV: percent })).reason;
+  expect(alcohol(20)).toBe('water without a preservative');
+  expect(alcohol(20.001)).toBe('over 20 % alcohol keeps it');
+  const peel = stateOf('200 g orange peel\n500 mL vinegar');
+  expect(kept({ ...peel, freeAcidPercentAsAcetic: 2 }).reason).toBe('an infusion in acid, strained');
+  expect(kept({ ...peel, freeAcidPercentAsAcetic: 1.9999 }).highDays).toBe(2);
+  // 0.3 g to the litre spoils nothing; what is over it does (common practice, no source).
+  const juice = stateOf(WATER);
+  const perishable = (gPerL: number) =>
+    kept({ ...juice, traitG: { ...juice.traitG, perishable: (gPerL * juice.volumeML) / 1000 } }).highDays;
+  expect(perishable(0.3)).toBe(28);
+  expect(perishable(0.3001)).toBe(2);
+  // Soap is soap in water only where most of it is water.
+  const soap = stateOf('20 mL castile soap\n500 mL water');
+  expect(kept({ ...soap, waterG: soap.massG / 2 + 1 }).reason).toBe('soap in tap water');
+  expect(kept({ ...soap, waterG: soap.massG / 2 }).reason).not.toBe('soap in tap water');
+  // A hint of carbon dioxide under no pressure is no gas; oxygen always is.
+  const water = stateOf(WATER);
+  expect(kept({ ...water, carbonDioxideML: 5, closedPressureBar: 0.01 }).highDays).toBe(28);
+  expect(kept({ ...water, carbonDioxideML: 5, closedPressureBar: 0.011 }).highDays).toBe(0);
+  expect(kept({ ...water, carbonDioxideML: 0, closedPressureBar: 1 }).highDays).toBe(28);
+  expect(kept({ ...water, oxygenML: 1 }).highDays).toBe(0);
+});
+
+test('the room and the bottle scale it, each with its reason; never below a day', () => {
+  const vinegar = stateOf('100 mL vinegar\n400 mL water');
+  expect(kept(vinegar, { roomC: 26 })).toEqual({
+    lowDays: 15,
+    highDays: 30,
+    reason: 'acid in tap water; half as long in a warm room',
+  });
+  expect(kept(vinegar, { roomC: 25.99 })).toMatchObject({ lowDays: 30, highDays: 60 });
+  expect(kept(vinegar, { roomC: 10 })).toEqual({
+    lowDays: 45,
+    highDays: 90,
+    reason: 'acid in tap water; longer in the cold',
+  });
+  expect(kept(vinegar, { roomC: 10.01 })).toMatchObject({ lowDays: 30, highDays: 60 });
+  expect(kept(stateOf('100 mL orange juice\n500 mL water'), { roomC: 30 })).toMatchObject({ lowDays: 1, highDays: 1 });
+  const open = { ...bottle, top: 'open' } as const;
+  expect(kept(vinegar, { vessel: open })).toEqual({ lowDays: 0, highDays: 1, reason: 'it stands open' });
+  expect(kept(stateOf('100 g washing soda'), { vessel: open }).highDays).toBe(365);
+  const clear = { ...bottle, opaque: false } as const;
+  for (const text of ['100 mL peroxide', '500 mL distilled water\n2 mL sweet orange oil'])
+    expect(kept(stateOf(text), { vessel: clear }).reason).toMatch(/; half as long in a clear bottle$/);
+  expect(kept(vinegar, { vessel: clear })).toEqual(kept(vinegar, { vessel: bottle }));
+  expect(DEFAULT_STORAGE.roomC).toBe(20);
+});
+
+test('used at once is what is made for it, gives gas or breaks down; what is not known is asked instead', () => {
+  expect(isUsedAtOnce(stateOf(WATER), 'fresh')).toBe(true);
+  expect(isUsedAtOnce(stateOf(WATER), 'stored')).toBe(false);
+  expect(isUsedAtOnce(stateOf('100 g baking soda\n500 mL vinegar'), 'stored')).toBe(true);
+  expect(isUsedAtOnce(stateOf('10 mL bleach\n500 mL water'), 'stored')).toBe(true);
+  expect(isUsedAtOnce(stateOf('1 cup purple stuff'), 'stored')).toBe(false);
+});
+
+// How to keep it: common practice, no source; peroxide and light, flammables and heat: labels and data sheets.
+test.each<[string, readonly string[]]>([
+  [
+    '100 g baking soda\n500 mL vinegar',
+    ['Never capped: it gives off gas.', 'Use it at once, in the open, and pour the rest away.'],
+  ],
+  ['1 cup purple stuff', ['Ask what is in it before it is kept.']],
+  [
+    '100 g baking soda\n100 g citric acid',
+    ['Bone dry, in a jar whose lid can give, away from steam.', 'Cool and closed.'],
+  ],
+  ['100 g washing soda', ['Airtight and dry.', 'Cool and closed.']],
+  ['100 g citric acid', ['Airtight and dry.', 'Cool and closed.']],
+  ['100 mL olive oil', ['Cool and closed.']],
+  ['100 mL peroxide', ['Dark: an opaque or brown bottle.', 'Cool and closed.']],
+  [
+    '500 mL rubbing alcohol\n20 drops lavender oil',
+    ['Dark and cool: light and warmth spoil the oils.', 'Away from hobs, heaters and flames.', 'Cool and closed.'],
+  ],
+  [
+    '500 mL water\n20 drops lavender oil',
+    ['Dark and cool: light and warmth spoil the oils.', 'Shake before each use.', 'Cool and closed.'],
+  ],
+  [
+    '100 mL lemon juice\n500 mL water',
+    ['Cold, and no longer than a day or two unless it is strained from acid or alcohol.', 'Cool and closed.'],
+  ],
+  [WATER, ['Cool and closed.']],
+])('%j is kept so', (text, advice) => {
+  expect(storageAdvice(stateOf(text), { ...DEFAULT_STORAGE, use: 'stored' })).toEqual(advice);
+});
+
+test('what floats or settles is shaken: from a little on, and only what is wet', () => {
+  const shaken = (figures: Partial<MixtureState>) =>
+    storageAdvice(stateOf(WATER, figures), { ...DEFAULT_STORAGE, use: 'stored' }).includes('Shake before each use.');
+  expect(shaken({ oilFloatingShare: 0.15 })).toBe(false);
+  expect(shaken({ oilFloatingShare: 0.16 })).toBe(true);
+  const { massG } = stateOf(WATER);
+  expect(shaken({ undissolvedG: 0.001 * massG })).toBe(false);
+  expect(shaken({ undissolvedG: 0.0011 * massG })).toBe(true);
+  expect(shaken({ undissolvedG: 0.0011 * massG, wet: false })).toBe(false);
+  const settles = (gPerL: number): boolean => {
+    const evaluation = evaluationOf(WATER);
+    const { volumeML } = evaluation.state;
+    const state = { ...evaluation.state, undissolvedG: (gPerL * volumeML) / 1000 };
+    return labelOf(formulaOf(WATER), { ...evaluation, state }).shake;
+  };
+  expect(settles(1)).toBe(false);
+  expect(settles(1.001)).toBe(true);
+});
+
+test('a label names strengths from a twentieth of a percent on, soap in percent, and no dish soap', () => {
+  const strengths = (figures: Partial<MixtureState>) => {
+    const evaluation = evaluationOf(WATER);
+    return labelOf(formulaOf(WATER), { ...evaluation, state: { ...evaluation.state, ...figures } }).strengths;
+  };
+  expect(strengths({ citricAcidPercentWV: 0.05 })).toEqual([{ of: 'citric acid', percent: 0.05, basis: 'w/v' }]);
+  expect(strengths({ citricAcidPercentWV: 0.0499 })).toEqual([]);
+  expect(strengths({ soapGPerL: 20 })).toEqual([{ of: 'soap', percent: 2, basis: 'w/v' }]);
+  expect(strengths({ alcoholPercentVV: 30 })).toEqual([{ of: 'alcohol', percent: 30, basis: 'v/v' }]);
+  expect(strengths({ surfactantGPerL: 20, essentialOilPercentVV: 1 })).toEqual([]);
+});
+
+test('a label says how it is used and how long it stays on only where that is known', () => {
+  const evaluation = evaluationOf(WATER);
+  const plain = labelOf(formulaOf(WATER), evaluation);
+  expect(plain).not.toHaveProperty('how');
+  expect(plain).not.toHaveProperty('dwell');
+  const full = labelOf({ ...formulaOf(WATER), how: 'Wipe.' }, evaluation, DEFAULT_STORAGE, '10 min on tile');
+  expect(full).toMatchObject({ how: 'Wipe.', dwell: '10 min on tile' });
+});
+
+test('what must never meet it is not what is in it', () => {
+  expect(neverMeets(formulaOf('100 mL bleach'))).toEqual(expect.arrayContaining(['ammonia', 'vinegar or any acid']));
+  expect(neverMeets(formulaOf('100 mL bleach'))).not.toContain('chlorine bleach');
+  expect(neverMeets(formulaOf('100 mL peroxide'))).not.toContain('peroxide');
+  // Bleach is named whatever it is: nothing goes with it but water, and that is no cleaner.
+  expect(neverMeets(formulaOf(WATER))).toEqual(['chlorine bleach']);
+});
+
+test('a bottle is past its day when a whole day has gone by after it', () => {
+  const batch = { madeAt: '2026-10-01T08:00:00.000Z', state: 'kept', label: { keeps: { lowDays: 30 } } } as Batch;
+  expect(isExpired(batch, '2026-11-01T08:00:00.000Z')).toBe(false);
+  expect(isExpired(batch, '2026-11-01T08:00:00.001Z')).toBe(true);
+});
+
+test('what is used up is not in the cupboard; of what nobody looked at it is taken that it is', () => {
+  const item = (id: string, left: number | null) => ({
+    id,
+    left: left === null ? null : { value: left, unit: 'mL' as const },
+    pack: null,
+  });
+  expect([...stockedIds([item('a', 5), item('b', 0), item('c', null)])]).toEqual(['a', 'c']);
+});
