@@ -2,8 +2,10 @@ import fc from 'fast-check';
 import { VESSEL_SHAPES } from '../catalogue/vessels';
 import {
   brimfulML,
+  diameterAtMM,
   heightByPouringMM,
   heightOfVolumeMM,
+  profileByPouring,
   profileOfCapacity,
   volumeToHeightML,
   type Profile,
@@ -75,4 +77,43 @@ describe('fill marks', () => {
     expect(heightByPouringMM(scale, 200)).toBe(35);
     expect(heightByPouringMM(scale, 999)).toBe(50);
   });
+});
+
+describe('a profile drawn from pouring', () => {
+  // 100 mL over 25 mm is an area of 4000 mm², 71.4 mm across; the next 50 mL over 25 mm half as much.
+  const scale = [
+    { volumeML: 100, heightMM: 25 },
+    { volumeML: 150, heightMM: 50 },
+  ];
+
+  test('has a ring in the middle of each step, as wide as what was poured there', () => {
+    const across = (areaMM2: number) => expect.closeTo(2 * Math.sqrt(areaMM2 / Math.PI), 9) as number;
+    expect(profileByPouring(scale)).toEqual([
+      { heightMM: 0, diameterMM: across(4000) },
+      { heightMM: 12.5, diameterMM: across(4000) },
+      { heightMM: 37.5, diameterMM: across(2000) },
+      { heightMM: 50, diameterMM: across(2000) },
+    ]);
+    expect(profileByPouring([])).toEqual([]);
+  });
+
+  test('marks between and beyond', () => {
+    expect([0, 50, 100, 125, 150, 999].map((ml) => heightByPouringMM(scale, ml))).toEqual([0, 12.5, 25, 37.5, 50, 50]);
+  });
+});
+
+test('the inside at a height: straight between rings, no wider above the last, nothing of nothing', () => {
+  const profile = [
+    { heightMM: 0, diameterMM: 60 },
+    { heightMM: 100, diameterMM: 40 },
+    { heightMM: 120, diameterMM: 20 },
+  ];
+  expect([0, 50, 100, 110, 120, 500].map((mm) => diameterAtMM(profile, mm))).toEqual([60, 50, 40, 30, 20, 20]);
+  expect(diameterAtMM([], 10)).toBe(0);
+  expect([brimfulML([]), volumeToHeightML([], 10), heightOfVolumeMM([], 10)]).toEqual([0, 0, 0]);
+  expect(volumeToHeightML(profile, -5)).toBe(0);
+  expect(volumeToHeightML(profile, 999)).toBeCloseTo(brimfulML(profile), 9);
+  expect(heightOfVolumeMM(profile, brimfulML(profile))).toBe(120);
+  expect(heightOfVolumeMM(profile, 1e9)).toBe(120);
+  expect(heightOfVolumeMM(profile, 0)).toBeLessThan(0.001);
 });

@@ -34,6 +34,52 @@ describe('the measure plan', () => {
     expect(plan?.errorPercent).toBeCloseTo((100 * (unitML('tsp', 'us') / 4 - 0.4)) / 0.4, 6);
   });
 
+  test('a mark is no higher than the jug, and named with its mL', () => {
+    expect(said(2500, toolSet(['jug'], 'us'))).toBe('2×jug to 1000 mL + 1×jug to 500 mL');
+    expect(measurePlan(50, toolSet(['jug'], 'us'), 2)?.measures[0]).toEqual({
+      tool: 'jug@50',
+      name: 'jug to 50 mL',
+      volumeML: 50,
+      count: 1,
+    });
+    expect(said(7, toolSet(['syringe'], 'us'))).toBe('1×syringe to 7 mL');
+  });
+
+  test('of equally near plans of as many fills, the one with fewer tools', () => {
+    const tools: Tool[] = [30, 20, 10].map((volumeML) => ({
+      kind: 'scoop',
+      id: `${volumeML}`,
+      name: `${volumeML}`,
+      volumeML,
+    }));
+    expect(said(40, tools, 1)).toBe('2×20');
+  });
+
+  test('the tolerance to the letter: at it a plan is near enough, beyond it not', () => {
+    const scoop = (volumeML: number): Tool[] => [{ kind: 'scoop', id: 's', name: 's', volumeML }];
+    expect(measurePlan(100, scoop(102), 2)?.withinTolerance).toBe(true);
+    expect(measurePlan(100, scoop(102.01), 2)?.withinTolerance).toBe(false);
+    expect(measurePlan(100, scoop(98), 2)?.withinTolerance).toBe(true);
+    expect(measurePlan(100, scoop(97.99), 2)?.withinTolerance).toBe(false);
+  });
+
+  test('no more than twelve fills of what is too small', () => {
+    const plan = measurePlan(
+      1000,
+      [
+        { kind: 'scoop', id: 's', name: 's', volumeML: 10 },
+        { kind: 'scoop', id: 'b', name: 'b', volumeML: 87 },
+      ],
+      0.1,
+    )!;
+    const fills = plan.measures.reduce((sum, m) => sum + m.count, 0);
+    expect(MAX_FILLS).toBe(12);
+    expect(fills).toBeLessThanOrEqual(12);
+    // 11 of 87 and one of 40 would be it; 11 of 87 and 1 of 10 stand at 967, 12 of 87 at 1044: the nearer counts.
+    expect(plan.volumeML).toBe(967);
+    expect(plan.withinTolerance).toBe(false);
+  });
+
   test('without tools, or with nothing to measure, there is no plan', () => {
     expect(measurePlan(100, [], 2)).toBeNull();
     expect(measurePlan(100, toolSet(['scale'], 'us'), 2)).toBeNull();
