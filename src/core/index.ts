@@ -116,7 +116,7 @@ export { SCOPES, type Finding, type Level, type Scope } from './findings/finding
 export { ROOM_SIZES, type RoomSize } from './findings/exposureRoute';
 export { FORMULA_KINDS, USE_FORMS, type FormulaKind, type UseForm } from './formula/use';
 
-export { discardBy, isExpired, type Batch, type BatchState } from './shelf-life/batch';
+export { discardBy, isExpired, usableBatches, type Batch, type BatchState } from './shelf-life/batch';
 export { stockedIds, type PantryItem } from './shelf-life/pantry';
 export { labelOf, type LabelContent } from './shelf-life/label';
 export {

@@ -81,8 +81,11 @@ describe('the log as CSV', () => {
     expect(rows).toHaveLength(2);
     expect(rows[1]).toHaveLength(rows[0]!.length);
     // No cell begins with what a spreadsheet would run.
-    const nasty = Papa.parse<string[]>(writeLogCsv([entry({ notes: '=HYPERLINK("x")' })])).data[1]!;
-    expect(nasty.some((cell) => /^[=+@]/.test(cell))).toBe(false);
+    for (const sign of ['=HYPERLINK("x")', '+1', '-1+1', '@SUM(A1)', '\tx', "'x"]) {
+      const nasty = Papa.parse<string[]>(writeLogCsv([entry({ notes: sign })])).data[1]!;
+      expect(nasty).toContain(`'${sign}`);
+      expect(nasty.some((cell) => /^[=+@\t]|^-/.test(cell))).toBe(false);
+    }
   });
 
   test('a hand-made file needs three columns, in any order and case', () => {

@@ -29,3 +29,11 @@ export const discardBy = (madeAt: string, keepsLowDays: number): string =>
 export const isExpired = (batch: Batch, nowISO: string): boolean =>
   batch.state === 'kept' &&
   Date.parse(discardBy(batch.madeAt, batch.label.keeps.lowDays)) < Date.parse(nowISO) - DAY_MS;
+
+/** The newest bottle of each formula that is still good, the newest first. */
+export function usableBatches(batches: readonly Batch[], nowISO: string): Batch[] {
+  const good = batches
+    .filter((b) => b.state === 'kept' && !isExpired(b, nowISO))
+    .sort((a, b) => b.madeAt.localeCompare(a.madeAt));
+  return good.filter((b, i) => good.findIndex((o) => o.formula.id === b.formula.id) === i);
+}

@@ -1,12 +1,11 @@
 import { useMemo } from 'react';
 import {
   contextOf,
-  isExpired,
+  usableBatches,
   stockedIds,
   STARTER_FORMULAS,
   type RoomSize,
   weighSupplies,
-  type Batch,
   type Candidate,
   type EvaluationContext,
 } from '@/core';
@@ -19,14 +18,6 @@ export interface InTheHouse {
   /** False if the cupboard is empty: then every ingredient counts as there. */
   readonly knowsCupboard: boolean;
   readonly ready: boolean;
-}
-
-/** The newest bottle of each formula that is still good. */
-function goodBottles(batches: readonly Batch[], nowISO: string): Batch[] {
-  const good = batches
-    .filter((b) => b.state === 'kept' && !isExpired(b, nowISO))
-    .sort((a, b) => b.madeAt.localeCompare(a.madeAt));
-  return good.filter((b, i) => good.findIndex((o) => o.formula.id === b.formula.id) === i);
 }
 
 /** What the shelf and the cupboard have to clean with. @param room where it is used: small and shut, its air is judged stricter */
@@ -42,7 +33,7 @@ export function useSupplies(room: RoomSize = 'large'): InTheHouse {
     [dropsPerML, lives, hardnessMgPerL, schools, room],
   );
   return useMemo(() => {
-    const bottles = goodBottles(batches.data ?? [], new Date().toISOString());
+    const bottles = usableBatches(batches.data ?? [], new Date().toISOString());
     const made = new Set(bottles.map((b) => b.formula.id));
     const cupboard = stockedIds(pantry.data ?? []);
     const knowsCupboard = cupboard.size > 0;
