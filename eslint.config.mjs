@@ -194,5 +194,6 @@ export default tseslint.config(
     languageOptions: {
       globals: { process: 'readonly', module: 'writable', require: 'readonly', globalThis: 'readonly' },
     },
+    rules: { '@typescript-eslint/no-require-imports': 'off' },
   },
 );
