@@ -224,7 +224,13 @@ export { ingredientOfLine } from './formula/resolveIngredient';
 export { formulaSchema } from './formula/schema';
 export { readFormulaFile, readHomeFile, writeFormulaFile, writeHomeFile } from './exchange/homeFile';
 export { checkRecord, LIST_IN_HOME, type RecordKind, type RecordTypes } from './exchange/collections';
-export { DATA_VERSION, MIGRATIONS, migrateRecord, type Migration } from './exchange/migrations';
+export {
+  DATA_VERSION,
+  MIGRATIONS,
+  migrateRecord,
+  VERSION_BEFORE_IT_WAS_SAID,
+  type Migration,
+} from './exchange/migrations';
 
 export type { Amount } from './quantity/amount';
 export { brimfulML, volumeToHeightML, type PouredScale, type Profile } from './quantity/fillMarks';

@@ -187,11 +187,16 @@ test.each([
 test('a note of before versions were noted is carried out; one of a newer Biscuit is left to it', async () => {
   const shelf = new MemorySyncStorage();
   shelf.setItem('home-journal/1', JSON.stringify(putting('a', 'old note')));
+  const { form: _, ...plain } = formula('d', 'Cup soak');
+  const soak = { ...plain, use: 'fresh' };
+  shelf.setItem('home-journal/0', JSON.stringify({ put: [{ collection: 'formula', value: soak }] }));
   const newer = JSON.stringify({ version: 99, write: putting('b', 'new note') });
   shelf.setItem('home-journal/2', newer);
   const { store } = pageOn(new MemoryStorage(), shelf);
   await store.write(putting('c', 'mine'));
-  expect(await names(store)).toEqual(['old note', 'mine']);
+  expect(await names(store)).toEqual(['old note', 'mine', 'Cup soak']);
+  // Its records are brought to the form of today.
+  expect((await store.all('formula'))[2]).toMatchObject({ form: 'soak' });
   expect(shelf.length).toBe(1);
   expect(shelf.getItem('home-journal/2')).toBe(newer);
 });

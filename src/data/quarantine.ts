@@ -1,4 +1,4 @@
-import { migrateRecord, type Migration } from '../core';
+import { migrateRecord, VERSION_BEFORE_IT_WAS_SAID, type Migration } from '../core';
 import { isCollection, readRecord } from './collections';
 import { monthsOf, pageAfter, readPage, writePage, type LogPage } from './log/logPages';
 import { generationOfKey } from './opening/head';
@@ -78,7 +78,7 @@ async function placeOf(
   record: QuarantinedRecord,
 ): Promise<{ readonly key: string; readonly raw: string; readonly collection: string } | null> {
   const [, name, id] = record.key.split('/');
-  const from = Math.min(record.version ?? version, version);
+  const from = Math.min(record.version ?? VERSION_BEFORE_IT_WAS_SAID, version);
   let value: unknown;
   try {
     value = JSON.parse(record.raw);

@@ -1,4 +1,11 @@
-import { checkRecord, DATA_VERSION, DEFAULT_SETTINGS, migrateRecord, type RecordKind } from '../core';
+import {
+  checkRecord,
+  DATA_VERSION,
+  DEFAULT_SETTINGS,
+  migrateRecord,
+  VERSION_BEFORE_IT_WAS_SAID,
+  type RecordKind,
+} from '../core';
 import { isCollection, keyOf, readRecord, type CollectionName, type ListName, type Records } from './collections';
 import { monthsOf, pageAfter, readPage, writePage, type LogWrite } from './log/logPages';
 import { quarantinedOf, quarantineEntries } from './quarantine';
@@ -96,7 +103,7 @@ export type NoteRead =
 
 /**
  * A noted write, its records in the form of this version, or why it cannot be carried out. A note of before
- * versions were noted is of this one's form, or of an older form that this one still reads.
+ * versions were noted goes through the migrations since.
  */
 export function readNote(raw: string): NoteRead {
   let note: Unknowns;
@@ -105,7 +112,7 @@ export function readNote(raw: string): NoteRead {
   } catch {
     return { kind: 'broken', reason: 'It is not JSON.' };
   }
-  const version = typeof note.version === 'number' ? note.version : DATA_VERSION;
+  const version = typeof note.version === 'number' ? note.version : VERSION_BEFORE_IT_WAS_SAID;
   if (version > DATA_VERSION) return { kind: 'newer' };
   const problems: string[] = [];
   const write = checkedWrite('write' in note ? asObject(note.write) : note, version, problems);

@@ -77,6 +77,9 @@ export const MIGRATIONS: readonly Migration[] = [
 /** The newest form of records and files that this Biscuit writes and reads. */
 export const DATA_VERSION = 1 + MIGRATIONS.length;
 
+/** The version of what was noted or set aside before that said its version. */
+export const VERSION_BEFORE_IT_WAS_SAID = 5;
+
 function stepsFrom(version: number, migrations: readonly Migration[]): readonly Migration[] {
   const steps = migrations.filter((m) => m.from >= version);
   if (steps.some((m, i) => m.from !== version + i)) throw new Error(`No migration from version ${version}`);
