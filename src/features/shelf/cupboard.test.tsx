@@ -75,6 +75,17 @@ test('taken out, it comes back by undo as it was', async () => {
   expect(await store.all('pantry')).toEqual([soda]);
 });
 
+test('an undo that cannot be written is said too', async () => {
+  const { storage, store } = await renderIn(<CupboardScreen />, withSoda);
+  await openSoda();
+  fireEvent.press(screen.getByText('Take it out'));
+  await screen.findByText('baking soda was taken out.');
+  storage.full = true;
+  fireEvent.press(screen.getByText('Undo'));
+  expect(await screen.findByText(/^Not saved: The disk is full\. Free some space/)).toBeTruthy();
+  expect(await store.all('pantry')).toEqual([]);
+});
+
 test('a full disk is said', async () => {
   const { storage, store } = await renderIn(<CupboardScreen />, withSoda);
   storage.full = true;
