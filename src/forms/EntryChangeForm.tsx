@@ -43,7 +43,8 @@ export function EntryChangeForm({ entry, onDone, onClose }: Props) {
       notes: entry.notes,
     },
     resolver: recordResolver(logEntrySchema, (typed: Typed) => ({ ...entry, ...changeOf(typed) }), FIELD_OF, 'notes'),
-    mode: 'onTouched',
+    // At the press, not before: a message that comes as the field is left would move the button from under the thumb.
+    mode: 'onSubmit',
   });
   const keep = handleSubmit(({ outcome, rating, workMinutes, strokes, notes }) =>
     onDone({ outcome, rating, workMinutes, strokes, notes }),

@@ -50,7 +50,8 @@ export function PantryItemForm({ item, currency, onKeep }: Props) {
   const { control, handleSubmit, watch } = useForm<Typed, unknown, PantryItem>({
     defaultValues: typedOf(item),
     resolver: recordResolver(pantryItemSchema, (typed: Typed) => itemOf(item, typed), FIELD_OF, 'size'),
-    mode: 'onTouched',
+    // At the press, not before: a message that comes as the field is left would move the button from under the thumb.
+    mode: 'onSubmit',
   });
   const unit = watch('unit');
   return (
