@@ -1,36 +1,36 @@
+import { fileURLToPath } from 'node:url';
 import { Stryker } from '@stryker-mutator/core';
 import { limitMutants } from './limitMutants.mjs';
 
-/** Each part with the rooms whose tests speak for it. */
+/** Each part with the tests that speak for it. */
+const core = (...rooms) => rooms.map((room) => `src/core/${room}`);
 const PARTS = {
-  quantity: ['quantity'],
-  'shelf-life': ['shelf-life'],
-  mixture: ['mixture'],
-  findings: ['findings', 'evaluation'],
-  evaluation: ['evaluation'],
+  quantity: core('quantity'),
+  'shelf-life': core('shelf-life'),
+  mixture: [...core('mixture'), 'cli'],
+  findings: [...core('findings', 'evaluation'), 'cli'],
+  evaluation: [...core('evaluation', 'findings', 'batch', 'formula'), 'cli'],
 };
 
 const part = process.argv[2] ?? '';
-const rooms = PARTS[part];
-if (!rooms) {
+const roots = PARTS[part];
+if (!roots) {
   process.stderr.write(`Which part? make mutate PART=${Object.keys(PARTS).join('|')}\n`);
   process.exit(2);
 }
-const roots = rooms.map((room) => `src/core/${room}`);
 process.env.MUTATE_ROOTS = roots.join(',');
 
 const stryker = new Stryker({
   mutate: process.argv[3] ? [process.argv[3]] : [`src/core/${part}/*.ts`, `!src/core/${part}/*.test.ts`],
-  testRunner: 'jest',
-  plugins: ['@stryker-mutator/jest-runner'],
-  jest: { projectType: 'custom', configFile: 'mutation/jest.config.cjs' },
+  testRunner: 'core',
+  plugins: [fileURLToPath(new URL('./runner.mjs', import.meta.url))],
   coverageAnalysis: 'perTest',
   ignoreStatic: true,
   concurrency: 2,
-  reporters: [],
+  reporters: ['progress-append-only'],
   logLevel: 'error',
   tempDirName: '.stryker',
-  ignorePatterns: ['dist', 'docs', 'e2e', 'public', '.expo', 'test-results', 'server', 'bench'],
+  ignorePatterns: ['dist', 'docs/screenshots', 'e2e', 'public', '.expo', 'test-results', 'server', 'bench'],
 });
 const mutants = (await stryker.runMutationTest()).filter((m) => !m.static && m.status !== 'Ignored');
 const limits = process.argv[3] ? [] : await limitMutants(part, roots);
