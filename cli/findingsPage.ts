@@ -1,12 +1,4 @@
-import {
-  recipeTextOf,
-  evaluate,
-  formulaFromReading,
-  readRecipe,
-  DEFAULT_CONTEXT,
-  type EvaluationContext,
-  type Finding,
-} from '../src/core';
+import type { Finding } from '../src/core';
 import inputs from './cases/findings.json';
 import { run } from './run';
 
@@ -15,26 +7,9 @@ import { run } from './run';
  * that it can be read aloud, and held against the file by a test.
  */
 
-/** Bottles that the command line does not know. */
-const VESSELS: Readonly<Record<string, EvaluationContext['vessel']>> = {
-  aluminium: { material: 'aluminium', opaque: true, top: 'flip-cap', heldFood: false },
-  polystyrene: { material: 'polystyrene', opaque: true, top: 'flip-cap', heldFood: false },
-  clear: { material: 'glass', opaque: false, top: 'flip-cap', heldFood: false },
-  drink: { material: 'pet', opaque: false, top: 'flip-cap', heldFood: true },
-};
-
 interface Weighed {
   readonly findings: readonly Finding[];
   readonly surface?: { readonly findings: readonly Finding[] } | null;
-}
-
-function inVessel(text: string, vessel: string): Weighed {
-  const reading = readRecipe(text, { measures: 'us' });
-  const formula = formulaFromReading(reading, 'page', 'Page', 'us');
-  const result =
-    formula && evaluate(formula, { ...DEFAULT_CONTEXT, vessel: VESSELS[vessel] ?? null }, recipeTextOf(reading));
-  if (!result?.ok) throw new Error(`Not read: ${text}`);
-  return result.value;
 }
 
 /** What an input of the page comes to. */
@@ -43,8 +18,6 @@ function weighed(input: string): Weighed {
   const kind = what.slice(0, what.indexOf(':'));
   const said = what.slice(what.indexOf(':') + 1).trim();
   const args = options.flatMap((o) => [`--${o.split(' ')[0] ?? ''}`, ...o.split(' ').slice(1)]);
-  const vessel = args[args.indexOf('--vessel') + 1];
-  if (args.includes('--vessel')) return inVessel(said.split('; ').join('\n'), vessel ?? '');
   const printed =
     kind === 'meet'
       ? run(['--meet', ...said.split(', '), ...args], () => '')

@@ -13,6 +13,7 @@ import {
   rankWays,
   readFormulaFile,
   readRecipe,
+  remediesFor,
   resolveIngredient,
   ROOM_SIZES,
   SCOPES,
@@ -30,7 +31,9 @@ import {
   weighSupplies,
   type RecipeText,
   type EvaluationContext,
+  type Finding,
   type Formula,
+  type Level,
   type StorageConditions,
   type HouseholdMember,
   type MeasureSystem,
@@ -54,6 +57,17 @@ import {
   type Run,
 } from './arguments';
 
+/** Bottles that make a difference to what is in them. */
+const VESSELS = {
+  glass: { material: 'glass', opaque: true, top: 'flip-cap', heldFood: false },
+  clear: { material: 'glass', opaque: false, top: 'flip-cap', heldFood: false },
+  spray: { material: 'hdpe', opaque: true, top: 'trigger', heldFood: false },
+  aluminium: { material: 'aluminium', opaque: true, top: 'flip-cap', heldFood: false },
+  polystyrene: { material: 'polystyrene', opaque: true, top: 'flip-cap', heldFood: false },
+  drink: { material: 'pet', opaque: false, top: 'flip-cap', heldFood: true },
+} as const;
+type VesselName = keyof typeof VESSELS;
+
 const HELP = `npm run -s evaluate -- (--text FILE | --formula FILE | --meet A B [C...] | --surface ID --soil ID) [options]
   --text FILE      a pasted ingredient list; - is standard input
   --formula FILE   a Biscuit formula file (.formula.json)
@@ -65,6 +79,8 @@ const HELP = `npm run -s evaluate -- (--text FILE | --formula FILE | --meet A B 
   --hardness MG    tap water, mg/L as CaCO3    --lives ${HOUSEHOLD_MEMBERS.join(',')}
   --form FORM      ${USE_FORMS.join(' | ')}: how it gets there; default: what can be poured is sprayed
   --room ROOM      ${ROOM_SIZES.join(' | ')}: small is a small room that is shut; default large
+  --vessel VESSEL  ${Object.keys(VESSELS).join(' | ')}: what it is kept in; default not known
+  --offers         with it: what could be changed about each finding, weighed up
   --cup CUP        ${MEASURE_SYSTEMS.join(' | ')}
   --surface and --soil without a recipe rank the starter formulas.`;
 
@@ -96,6 +112,8 @@ function parsed(given: readonly string[]) {
         cup: { type: 'string' },
         form: { type: 'string' },
         room: { type: 'string' },
+        vessel: { type: 'string' },
+        offers: { type: 'boolean' },
         help: { type: 'boolean' },
       },
     });
@@ -219,20 +237,43 @@ function report(args: readonly string[], readText: ReadText): object | string {
     form: values.form === undefined ? null : oneOf<UseForm>('form', values.form, USE_FORMS, 'cloth'),
     room: oneOf<RoomSize>('room', values.room, ROOM_SIZES, 'large'),
     hardnessMgPerL: hardness < 0 ? null : hardness,
+    vessel:
+      values.vessel === undefined
+        ? null
+        : VESSELS[oneOf<VesselName>('vessel', values.vessel, Object.keys(VESSELS) as VesselName[], 'glass')],
   };
   if (names) return meetingReport(names, context);
   if (ranks && context.surface && context.soil) return waysReport(context.surface, context.soil, context);
   const wanted = formulaOf(values, cup, readText);
-  return recipeReport(wanted, context, cup, capacityML);
+  const made = recipeReport(wanted, context, cup, capacityML);
+  return values.offers ? { ...made, offers: offersFor(made.findings, wanted.formula, made.verdict, context) } : made;
 }
 
-/** A formula weighed up, and scaled to a bottle where one is given. */
-function recipeReport(
-  wanted: Wanted,
+const linesOf = (formula: Formula): string[] => formula.lines.map((line) => lineText(line));
+
+/** What could be changed about each finding; with it the finding is gone, and nothing is worse. */
+const offersFor = (
+  findings: readonly Finding[],
+  formula: Formula,
+  verdict: Level,
   context: EvaluationContext,
-  cup: MeasureSystem,
-  capacityML: number | null,
-): object {
+): object[] =>
+  findings.flatMap((finding) =>
+    remediesFor(finding, formula, verdict, context).map((remedy) => ({
+      code: finding.code,
+      title: remedy.title,
+      name: remedy.formula.name,
+      lines: linesOf(remedy.formula),
+      use: remedy.formula.use,
+      form: remedy.formula.form ?? null,
+      second: remedy.second && { name: remedy.second.name, lines: linesOf(remedy.second) },
+      vessel: remedy.vessel,
+      verdict: remedy.verdict,
+    })),
+  );
+
+/** A formula weighed up, and scaled to a bottle where one is given. */
+function recipeReport(wanted: Wanted, context: EvaluationContext, cup: MeasureSystem, capacityML: number | null) {
   const { formula, beside: recipeText, texts } = wanted;
   const vessel: Vessel = {
     id: 'given',

@@ -94,6 +94,8 @@ test('set up a room, first way, a short dwell with a re-wet and a reload in its 
   await page.getByTestId('work-minutes').fill('lots');
   await page.getByTestId('log-done').click();
   await expect(page.getByText('Give the minutes as a number')).toBeVisible();
+  await expect(page.getByTestId('work-minutes')).toBeFocused();
+  await expect(page.getByTestId('work-minutes')).toHaveAttribute('aria-invalid', 'true');
   await page.getByTestId('work-minutes').fill('4,5');
   await page.getByTestId('notes').fill('the corner by the window');
   // What was noted survives a reload before it is written down.

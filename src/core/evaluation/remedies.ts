@@ -61,22 +61,40 @@ function without(formula: Formula, lines: readonly Line[]): Formula {
   );
 }
 
+/** What does the cleaning: without any of these a mixture is water, scent or paste. */
+const CLEANING_TRAITS: readonly Trait[] = [
+  'acid',
+  'alkali',
+  'soap',
+  'surfactant',
+  'peroxide',
+  'alcohol',
+  'solvent',
+  'abrasive',
+  'absorbent',
+  'fatty-oil',
+];
+
+/** Leaves lines out, if what stays still cleans something. */
+function leavingOut(id: string, formula: Formula, lines: readonly Line[]): Draft[] {
+  if (lines.length === 0) return [];
+  const left = without(formula, lines);
+  return linesWith(left, ...CLEANING_TRAITS).length === 0 ? [] : [draft(id, `Leave out the ${namesOf(lines)}`, left)];
+}
+
 /** Leaves out everything that brings a trait. */
 const leaveOut =
   (...traits: readonly Trait[]): RemedyFactory =>
-  (formula) => {
-    const lines = linesWith(formula, ...traits);
-    const left = formula.lines.filter((l) => !lines.includes(l) && ingredientOfLine(l).water === null);
-    if (lines.length === 0 || left.length === 0) return [];
-    return [draft(`leave-out-${traits.join('-')}`, `Leave out the ${namesOf(lines)}`, without(formula, lines))];
-  };
+  (formula) =>
+    leavingOut(`leave-out-${traits.join('-')}`, formula, linesWith(formula, ...traits));
 
-/** Leaves out what the finding names and is not a kitchen ingredient. */
-const leaveOutBought: RemedyFactory = (formula) => {
-  const lines = formula.lines.filter((l) => ingredientOfLine(l).role !== 'ingredient');
-  if (lines.length === 0 || lines.length === formula.lines.length) return [];
-  return [draft('leave-out-bought', `Leave out the ${namesOf(lines)}`, without(formula, lines))];
-};
+/** Leaves out what is bought ready made. */
+const leaveOutBought: RemedyFactory = (formula) =>
+  leavingOut(
+    'leave-out-bought',
+    formula,
+    formula.lines.filter((l) => ingredientOfLine(l).role !== 'ingredient'),
+  );
 
 const nameWith = (name: string, more: string): string => `${name.slice(0, 78 - more.length)}, ${more}`;
 
@@ -159,6 +177,8 @@ const useFresh: RemedyFactory = (formula) =>
 
 /** How finely an amount is sought, halvings. */
 const HALVINGS = 7;
+/** The least that is left of an amount, as a share: below it the recipe is another one; a liquid that is thinned with water goes further down. */
+const LEAST_SHARE = { thinned: 0.01, other: 0.1 } as const;
 /** The most an amount is raised. */
 const MAX_TIMES = 20;
 
@@ -203,7 +223,7 @@ function resized(
   if (line.amount.kind === 'to-fill') return null;
   const free = (factor: number): boolean => isFree(lineTimes(formula, line, factor), code, context);
   let bad = 1;
-  let good = more ? MAX_TIMES : 0.01;
+  let good = more ? MAX_TIMES : LEAST_SHARE[isBulk(line) ? 'thinned' : 'other'];
   if (!free(good)) return null;
   for (let i = 0; i < HALVINGS; i++) {
     const between = Math.sqrt(bad * good);
@@ -280,14 +300,12 @@ const onACloth: RemedyFactory = (formula, context) =>
     : [draft('on-a-cloth', 'Put it on with a cloth, not sprayed', { ...formula, form: 'cloth' })];
 
 /** Leaves out salts that are hardness by the spoonful. */
-const leaveOutHardness: RemedyFactory = (formula) => {
-  const lines = formula.lines.filter((l) =>
-    ingredientOfLine(l).contents.some((c) => substance(c.substance).hardnessMol > 0),
+const leaveOutHardness: RemedyFactory = (formula) =>
+  leavingOut(
+    'leave-out-hardness',
+    formula,
+    formula.lines.filter((l) => ingredientOfLine(l).contents.some((c) => substance(c.substance).hardnessMol > 0)),
   );
-  return lines.length === 0 || lines.length === formula.lines.length
-    ? []
-    : [draft('leave-out-hardness', `Leave out the ${namesOf(lines)}`, without(formula, lines))];
-};
 
 /** What can be done about each finding, the likeliest first. A finding that is not here has no one-tap change. */
 const REMEDIES_BY_CODE: Readonly<Record<string, readonly RemedyFactory[]>> = {
@@ -301,8 +319,14 @@ const REMEDIES_BY_CODE: Readonly<Record<string, readonly RemedyFactory[]>> = {
   'explosive-peroxide': [leaveOut('solvent'), leaveOut('peroxide')],
   'violent-heat': [leaveOut('lye'), leaveOut('mineral-acid'), leaveOut('slaking')],
   'peracetic-acid': [split('peroxide', 'carboxylic-acid'), leaveOut('carboxylic-acid'), leaveOut('peroxide')],
-  pressure: [useFresh, split('carbonate', 'acid'), leaveOut('acid'), leaveOut('carbonate')],
-  'unstable-peroxide': [useFresh, leaveOut('alkali'), leaveOut('peroxide')],
+  pressure: [
+    useFresh,
+    leaveOut('peroxide-catalyst'),
+    split('carbonate', 'acid'),
+    leaveOut('acid'),
+    leaveOut('carbonate'),
+  ],
+  'unstable-peroxide': [useFresh, leaveOut('peroxide-catalyst'), leaveOut('alkali'), leaveOut('peroxide')],
   'strong-peroxide': [thin('peroxide')],
   'corrosive-acid': [thin('acid')],
   'corrosive-alkali': [less('alkali', 'lye')],
@@ -331,7 +355,7 @@ const REMEDIES_BY_CODE: Readonly<Record<string, readonly RemedyFactory[]>> = {
   'too-weak': [more('acid', 'alkali', 'soap', 'surfactant', 'peroxide', 'alcohol')],
   'borax-exposure': [leaveOut('borate')],
   spoils: [distilledForTap, useFresh],
-  'settles-out': [wideTop],
+  'settles-out': [less('alkali', 'borate', 'acid')],
   'amounts-disagree': [oneAmount],
   'vague-amount': [middles],
 };

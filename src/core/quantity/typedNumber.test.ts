@@ -31,6 +31,33 @@ test.each([
   ['0x10', '0x10', '0x10'],
   ['Infinity', 'Infinity', 'Infinity'],
   ['1/2', '1/2', '1/2'],
+  ['−2,5', -2.5, -2.5],
+  ['+3', 3, 3],
+  ['4-', '4-', '4-'],
+  ['-1,000', -1000, -1],
+  ["1'000.25", 1000.25, 1000.25],
+  ["1'000'000", 1000000, 1000000],
+  ["1'00", "1'00", "1'00"],
+  ["1'0000", "1'0000", "1'0000"],
+  ["0'123", "0'123", "0'123"],
+  ['1,0000', 1.0, 1],
+  ['a1,000', 'a1,000', 'a1,000'],
+  ['1,000,00', '1,000,00', '1,000,00'],
+  ['1000,000', 1000, 1000],
+  ['1,000,0000', '1,000,0000', '1,000,0000'],
+  ['1,234.5.6', '1,234.5.6', '1,234.5.6'],
+  ['1,234.5x', '1,234.5x', '1,234.5x'],
+  ['.55', 0.55, 0.55],
+  ['x.5', 'x.5', 'x.5'],
+  ['.5x', '.5x', '.5x'],
+  ['12 345 678', 12345678, 12345678],
+  ['123 456', 123456, 123456],
+  ['0 123', '0 123', '0 123'],
+  ['12 34', '12 34', '12 34'],
+  ['1 0000', '1 0000', '1 0000'],
+  ['-1 000', -1000, -1000],
+  ['x1 000', 'x1 000', 'x1 000'],
+  ['1 000,25', 1000.25, 1000.25],
 ])('%j is %j where a point parts decimals, %j where a comma does', (typed, point, comma) => {
   expect(typedNumber(typed, '.')).toBe(point);
   expect(typedNumber(typed, ',')).toBe(comma);
@@ -41,6 +68,9 @@ test.each([
   ['8 %', 8],
   ['40 g', 40],
   ['1,000 mL', 1000],
+  [' 7mL ', 7],
+  ['7   mL', 7],
+  ['7 mL 8', NaN],
   ['many', NaN],
   ['', NaN],
 ])('%j with its unit passed over is %d', (typed, value) => {
@@ -60,6 +90,9 @@ test('what another might read otherwise is shown back, and nothing else', () => 
   expect(readBack('1.500', ',')).toBe('1500');
   expect(readBack('1,500', ',')).toBe('1,5');
   expect(readBack('1,000 mL', '.')).toBe('1000');
+  expect(readBack(' 1,000mL ', '.')).toBe('1000');
+  expect(readBack('1,000  mL', '.')).toBe('1000');
+  expect(readBack('1,000 mL 5', '.')).toBeNull();
 });
 
 test.each([
@@ -71,6 +104,9 @@ test.each([
   // A US cup is 236.5882365 mL (NIST Handbook 44, Appendix C).
   ['2 cups', { value: 473.176473, unit: 'mL' }],
   ['1 fl oz', { value: 29.5735295625, unit: 'mL' }],
+  [' 2 KG. ', { value: 2000, unit: 'g' }],
+  ['1 pound', { value: 453.59237, unit: 'g' }],
+  ['2 kg of it!', null],
   ['3 spoonfuls', null],
   ['lots', null],
   ['', null],

@@ -14,6 +14,10 @@ describe('volume units', () => {
     ['gallon', 'us', 3785.411784],
     ['fl-oz', 'imperial', 28.4130625],
     ['pint', 'imperial', 568.26125],
+    // A gallon is 4.54609 L, a quart a quarter and a pint an eighth of it (the same Regulations, Schedule).
+    ['quart', 'imperial', 1136.5225],
+    ['gallon', 'imperial', 4546.09],
+    ['pint', 'metric', 568.26125],
     ['cup', 'metric', 250],
     ['tbsp', 'metric', 15],
     ['tsp', 'metric', 5],

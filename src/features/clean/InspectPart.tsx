@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
-import { useState, type ReactNode } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { useRef, useState, type ReactNode } from 'react';
+import { StyleSheet, View, type TextInput } from 'react-native';
 import {
   entryOfPart,
   isJobFinished,
@@ -11,6 +11,7 @@ import {
   type Job,
   type JobPart,
   type LogOutcome,
+  type Problem,
   type Rating,
   type Timer,
 } from '@/core';
@@ -50,6 +51,10 @@ interface Noted {
 const isNoted = (value: unknown): value is Noted | null =>
   value === null || (typeof value === 'object' && 'rating' in value && 'notes' in value);
 
+/** The field a problem of the entry is told at. */
+const fieldOf = (problem: Problem | undefined): 'workMinutes' | 'strokes' | 'notes' =>
+  problem?.where === 'workMinutes' || problem?.where === 'strokes' ? problem.where : 'notes';
+
 /** The last step: look, rate, write it down; or once more, or a step up. */
 export function InspectPart({ job, part, timers, head }: Props) {
   const router = useRouter();
@@ -64,7 +69,14 @@ export function InspectPart({ job, part, timers, head }: Props) {
     rinsed: part.rinsedAt !== null,
   };
   const draft = useDraft<Noted | null>(`inspect/${part.id}`, null, isNoted);
-  const [wrong, setWrong] = useState<string | null>(null);
+  const [problems, setProblems] = useState<readonly Problem[]>([]);
+  const inputs = {
+    workMinutes: useRef<TextInput>(null),
+    strokes: useRef<TextInput>(null),
+    notes: useRef<TextInput>(null),
+  };
+  const wrong = (field: keyof typeof inputs): string | null =>
+    problems.find((problem) => fieldOf(problem) === field)?.message ?? null;
   const noted = draft.value ?? empty;
   const set = (change: Partial<Noted>): void => draft.set({ ...noted, ...change });
 
@@ -75,7 +87,8 @@ export function InspectPart({ job, part, timers, head }: Props) {
       entryOfPart(part, outcome, { ...noted, ...typed }, newId(), new Date().toISOString()),
     );
     if (!good.ok) {
-      setWrong(good.problems.map((p) => p.message).join(' '));
+      setProblems(good.problems);
+      inputs[fieldOf(good.problems[0])].current?.focus();
       return;
     }
     const again = outcome === 'repeat';
@@ -153,7 +166,9 @@ export function InspectPart({ job, part, timers, head }: Props) {
         <View style={styles.half}>
           <Field
             label="Minutes at work"
+            ref={inputs.workMinutes}
             value={noted.minutes}
+            error={wrong('workMinutes')}
             onChangeText={(minutes) => set({ minutes })}
             inputMode="decimal"
             hint={readAs(noted.minutes)}
@@ -164,7 +179,9 @@ export function InspectPart({ job, part, timers, head }: Props) {
         <View style={styles.half}>
           <Field
             label="Strokes"
+            ref={inputs.strokes}
             value={noted.strokes}
+            error={wrong('strokes')}
             onChangeText={(strokes) => set({ strokes })}
             inputMode="numeric"
             hint={readAs(noted.strokes)}
@@ -174,13 +191,14 @@ export function InspectPart({ job, part, timers, head }: Props) {
         </View>
       </View>
       <Field
+        ref={inputs.notes}
         label="For next time"
         value={noted.notes}
         onChangeText={(notes) => set({ notes })}
         multiline
         minHeight={80}
         maxLength={2000}
-        error={wrong}
+        error={wrong('notes')}
         testID="notes"
       />
     </Screen>
