@@ -54,7 +54,7 @@ lint: node_modules/.installed
 	npx knip
 
 unit: node_modules/.installed
-	npx jest
+	RUNS=1 npx jest
 
 e2e: dist/index.html chromium
 	npx playwright test --project checks

@@ -1,34 +1,57 @@
-/** The core starts in a second or two in a plain environment; the interface brings React Native along. */
-const babel = {
-  '^.+\\.[jt]sx?$': ['babel-jest', { configFile: './babel.config.js', caller: { name: 'metro', platform: 'web' } }],
-};
+/** The interface brings React Native along; everything else runs in Node itself. */
+const OURS = { '^@/(.*)$': '<rootDir>/src/$1', '\\.woff2?$': '<rootDir>/src/testing/asset.js' };
+
+/** Jest's own loading of every file for every test would take most of the time; coverage needs it. */
+const isCounted = process.argv.some((arg) => arg.startsWith('--coverage'));
+const plain = isCounted
+  ? {
+      transform: {
+        '^.+\\.[jt]sx?$': [
+          'babel-jest',
+          { configFile: './babel.config.js', caller: { name: 'metro', platform: 'web' } },
+        ],
+      },
+      transformIgnorePatterns: [
+        '/node_modules/(?!(content-disposition|cookie|numeric-quantity|format-quantity|fastest-levenshtein)/)',
+      ],
+    }
+  : { runner: 'jest-light-runner', setupFiles: ['<rootDir>/src/testing/typescript.mjs'], transform: {} };
 
 module.exports = {
   // A machine at work may be slow; what hangs stays hung.
   testTimeout: 30_000,
+  maxWorkers: '100%',
+  collectCoverageFrom: [
+    'src/**/*.{ts,tsx}',
+    'cli/**/*.ts',
+    'server/**/*.ts',
+    '!src/testing/**',
+    '!**/*.test.*',
+    '!**/*.d.ts',
+  ],
+  coverageReporters: ['text-summary', 'html'],
   projects: [
     {
       displayName: 'core',
       testEnvironment: 'node',
-      roots: ['<rootDir>/src/core', '<rootDir>/src/devices', '<rootDir>/src/print'],
-      moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1', '\\.woff2?$': '<rootDir>/src/testing/asset.js' },
-      transform: babel,
-      transformIgnorePatterns: ['/node_modules/(?!(numeric-quantity|format-quantity|fastest-levenshtein)/)'],
+      roots: ['<rootDir>/src'],
+      testMatch: ['**/*.test.ts'],
+      moduleNameMapper: OURS,
+      ...plain,
     },
     {
       displayName: 'node',
       testEnvironment: 'node',
       roots: ['<rootDir>/server', '<rootDir>/cli', '<rootDir>/lint'],
-      transform: babel,
-      transformIgnorePatterns: [
-        '/node_modules/(?!(content-disposition|cookie|numeric-quantity|format-quantity|fastest-levenshtein)/)',
-      ],
+      moduleNameMapper: OURS,
+      ...plain,
     },
     {
       displayName: 'interface',
       preset: 'jest-expo',
-      roots: ['<rootDir>/src/data', '<rootDir>/src/ui', '<rootDir>/src/features'],
-      moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1', '\\.woff2?$': '<rootDir>/src/testing/asset.js' },
+      roots: ['<rootDir>/src'],
+      testMatch: ['**/*.test.tsx'],
+      moduleNameMapper: OURS,
       setupFiles: ['<rootDir>/src/testing/setup.ts'],
       transformIgnorePatterns: [
         '/node_modules/(?!((jest-)?react-native|@react-native(-community)?|@react-native-async-storage|@react-native-vector-icons|expo(nent)?|@expo(nent)?/.*|expo-router|@expo-google-fonts/.*|react-navigation|@react-navigation/.*|@rneui|react-native-svg|react-native-size-matters|react-native-ratings|uuid|numeric-quantity|format-quantity|fastest-levenshtein))',

@@ -9,8 +9,9 @@ import { bundleTests, loadTests, runTests } from './suite.mjs';
 
 /** Runs the tests of the rooms in MUTATE_ROOTS within one process: a mutant takes milliseconds, not a start of Jest. */
 class CoreRunner {
-  /** How long each test took, ms: the quickest goes first, since one that fails is enough. */
+  /** How long each test took, ms, and how many mutants it has killed: one that fails is enough, so these go first. */
   #tookMs = new Map();
+  #kills = new Map();
 
   capabilities() {
     return { reloadEnvironment: true };
@@ -34,7 +35,7 @@ class CoreRunner {
     const wanted = testFilter && new Set(testFilter);
     const tests = loadTests(this.script)
       .filter(({ name }) => wanted?.has(name) ?? true)
-      .sort((a, b) => this.#took(a) - this.#took(b));
+      .sort((a, b) => this.#worth(b) - this.#worth(a));
     ns.activeMutant = activeMutant.id;
     const results = await this.#run(tests, !disableBail);
     ns.activeMutant = undefined;
@@ -43,8 +44,9 @@ class CoreRunner {
     );
   }
 
-  #took({ name }) {
-    return this.#tookMs.get(name) ?? 0;
+  /** Mutants killed for the time it takes. */
+  #worth({ name }) {
+    return (1 + (this.#kills.get(name) ?? 0)) / (0.5 + (this.#tookMs.get(name) ?? 0));
   }
 
   async #run(tests, bail) {
@@ -59,7 +61,8 @@ class CoreRunner {
       ({ name }, error) => {
         globalThis.__stryker__.currentTestId = undefined;
         const told = { id: name, name, timeSpentMs: performance.now() - from };
-        this.#tookMs.set(name, told.timeSpentMs);
+        if (!error) this.#tookMs.set(name, told.timeSpentMs);
+        else if (bail) this.#kills.set(name, (this.#kills.get(name) ?? 0) + 1);
         results.push(
           error
             ? { ...told, status: TestStatus.Failed, failureMessage: String(error.message ?? error) }

@@ -15,8 +15,8 @@ const require = createRequire(import.meta.url);
 /** The bundle of all tests under some folders. `change` may rewrite a source before it is bundled. */
 export async function bundleTests(roots, change) {
   const files = roots.flatMap((root) =>
-    readdirSync(root, { recursive: true })
-      .filter((file) => file.endsWith('.test.ts'))
+    (root.endsWith('.ts') ? [''] : readdirSync(root, { recursive: true }))
+      .filter((file) => file === '' || file.endsWith('.test.ts'))
       .map((file) => resolve(root, file))
       .sort(),
   );
@@ -33,7 +33,8 @@ export async function bundleTests(roots, change) {
         setup: ({ onLoad }) =>
           onLoad({ filter: /\/src\/.*\.ts$/ }, ({ path }) => ({
             loader: 'ts',
-            contents: change?.(path) ?? `const __dirname = ${JSON.stringify(dirname(path))};\n${readFileSync(path)}`,
+            contents:
+              change?.(path) ?? `const __dirname = ${JSON.stringify(dirname(path))};\n${readFileSync(path, 'utf8')}`,
           })),
       },
     ],

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { runs } from '../testing/runs';
 import { DEFAULT_SETTINGS, STARTER_FORMULAS, type Formula } from '@/core';
 import { MemorySyncStorage, MemoryStorage } from '@/testing/memoryStorage';
 import { createJournal } from './journal';
@@ -285,7 +286,7 @@ test('whatever pages do, and whenever they are left: in the end each record is a
       expect(kept).toEqual([...last].sort(([a], [b]) => (a < b ? -1 : 1)));
       expect(shelf.length).toBe(0);
     }),
-    { numRuns: 300 },
+    { numRuns: runs(300) },
   );
   clock.mockRestore();
 });

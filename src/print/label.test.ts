@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
+import { runs } from '../testing/runs';
 import jsQR from 'jsqr';
 import { PDFDocument } from 'pdf-lib';
 import { evaluate, formulaText, labelOf, STARTER_FORMULAS, DEFAULT_CONTEXT, VESSEL_SHAPES } from '@/core';
@@ -95,7 +96,7 @@ describe('the layout', () => {
         const { code } = labelLayout(everyday, { widthMM, heightMM }, fonts.width);
         if (code) expect(code.sideMM / code.modules.length).toBeGreaterThanOrEqual(0.33);
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     );
   });
 

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { runs } from '../../testing/runs';
 import { findIngredient, ingredientById, INGREDIENTS, ingredientsWithin, searchIngredients } from './lookup';
 import { acidSystem } from './acidSystems';
 import { SOURCES } from './sources';
@@ -116,7 +117,7 @@ describe('looking up a name', () => {
         const slipped = name.slice(0, place) + letter + name.slice(place + 1);
         expect(found(slipped)).toBe(found(name));
       }),
-      { numRuns: 400 },
+      { numRuns: runs(400) },
     );
   });
 

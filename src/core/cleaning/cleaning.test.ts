@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { runs } from '../../testing/runs';
 import { SOILS, soilByName, type Soil } from '../catalogue/soils';
 import { SURFACES, surfaceByName } from '../catalogue/surfaces';
 import type { Surface } from '../catalogue/surface';
@@ -138,7 +139,7 @@ describe('what holds for every surface and soil', () => {
         for (const r of ruledOut) expect(r.why.length).toBeGreaterThan(5);
         for (const w of ways) expect(w.why.length).toBeGreaterThan(5);
       }),
-      { numRuns: 200 },
+      { numRuns: runs(200) },
     );
   });
 
@@ -156,7 +157,7 @@ describe('what holds for every surface and soil', () => {
           expect(passed.every((e) => e.minutes > longestMinutes)).toBe(true);
         }
       }),
-      { numRuns: 200 },
+      { numRuns: runs(200) },
     );
   });
 

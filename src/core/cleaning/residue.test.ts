@@ -1,5 +1,6 @@
 import { entryOf } from '@/testing/entry';
 import fc from 'fast-check';
+import { runs } from '../../testing/runs';
 import type { Ingredient } from '../catalogue/ingredient';
 import { ingredientById, INGREDIENTS } from '../catalogue/lookup';
 import { evaluate } from '../evaluation/evaluate';
@@ -190,7 +191,7 @@ describe('what is left from before', () => {
           expect(said).toContain('chlorine-gas danger sequence');
         },
       ),
-      { numRuns: 150 },
+      { numRuns: runs(150) },
     );
   });
 });

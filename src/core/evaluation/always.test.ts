@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { runs } from '../../testing/runs';
 import { INGREDIENTS } from '../catalogue/lookup';
 import type { Ingredient } from '../catalogue/ingredient';
 import { substance, type SubstanceId } from '../catalogue/substances';
@@ -55,7 +56,7 @@ test('the order of lines never matters', () => {
       const turned = { ...formula, lines: [...formula.lines].reverse() };
       expect(said(weigh(turned, { scope }))).toEqual(said(weigh(formula, { scope })));
     }),
-    { numRuns: 300 },
+    { numRuns: runs(300) },
   );
 });
 
@@ -71,7 +72,7 @@ test('scaling fills the bottle exactly, and never changes a ratio', () => {
         expect(p.massG / scaled.batchML).toBeCloseTo(before.massG / natural.value.batchML, 9);
       });
     }),
-    { numRuns: 300 },
+    { numRuns: runs(300) },
   );
 });
 
@@ -99,7 +100,7 @@ test('an ingredient is judged by its own contents, under any name', () => {
       };
       expect(said(weigh(renamed))).toEqual(said(weigh(formula)));
     }),
-    { numRuns: 200 },
+    { numRuns: runs(200) },
   );
 });
 
@@ -112,7 +113,7 @@ test('twice, ten times or a tenth of every amount is judged the same', () => {
       const more = formulaOf(rows.map(([i, amount]) => [i, times(amount, k)] as const));
       expect(said(weigh(more, { scope }))).toEqual(said(weigh(once, { scope })));
     }),
-    { numRuns: 200 },
+    { numRuns: runs(200) },
   );
 });
 
@@ -151,7 +152,7 @@ test('an ingredient taken apart into its contents meets the others as it did who
       const [a, b] = [apart.state.pH?.value, before.state.pH?.value];
       if (a !== undefined && b !== undefined) expect(Math.abs(a - b)).toBeLessThan(0.15);
     }),
-    { numRuns: 150 },
+    { numRuns: runs(150) },
   );
 });
 
@@ -166,7 +167,7 @@ test('bleach in any formula is a danger, and stays one whatever else goes in', (
         expect(weigh(formulaOf([...rows, [bleach, amount]]), { scope }).verdict).toBe('danger');
       },
     ),
-    { numRuns: 200 },
+    { numRuns: runs(200) },
   );
 });
 
@@ -182,7 +183,7 @@ test('a line that is not known, or was not read, keeps a verdict from being clea
       const unread = evaluate(formula, AT, { ...NO_TEXT, unread: ['qwer asdf'] });
       expect(unread.ok && isWorse(unread.value.verdict, 'clear')).toBe(true);
     }),
-    { numRuns: 100 },
+    { numRuns: runs(100) },
   );
 });
 
@@ -195,7 +196,7 @@ test('no state holds a number that is none, or below nothing', () => {
       }
       expect(state.soapCurdledFraction ?? 0).toBeLessThanOrEqual(1);
     }),
-    { numRuns: 300 },
+    { numRuns: runs(300) },
   );
 });
 
@@ -223,6 +224,6 @@ test('whatever is poured can be measured, its levels rise, and its rounding is s
         if (l.drops !== null) expect(l.drops).toBe(Math.round(l.drops));
       });
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });

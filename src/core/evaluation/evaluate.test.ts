@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { runs } from '../../testing/runs';
 import { DISPUTED_ADVICE } from '../catalogue/disputedAdvice';
 import { SOURCES } from '../catalogue/sources';
 import { SURFACES, surfaceByName } from '../catalogue/surfaces';
@@ -101,7 +102,7 @@ describe('scaling never changes a verdict', () => {
         expect(small.value.plan.fillML).toBeCloseTo(capacityML * 0.9, 6);
         expect(small.value.plan.lines.at(-1)?.levelML).toBeCloseTo(capacityML * 0.9, 3);
       }),
-      { numRuns: 80 },
+      { numRuns: runs(80) },
     );
   });
 

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { runs } from '../../testing/runs';
 import { STARTER_FORMULAS } from '../formula/starters';
 import { DEFAULT_SETTINGS, EMPTY_HOME, type Home } from './home';
 import { readFormulaFile, readHomeFile, writeFormulaFile, writeHomeFile } from './homeFile';
@@ -75,7 +76,7 @@ describe('the home file', () => {
         const result = readHomeFile(written.slice(0, at) + put + written.slice(at + put.length));
         if (!result.ok) expect(result.problems.length).toBeGreaterThan(0);
       }),
-      { numRuns: 400 },
+      { numRuns: runs(400) },
     );
   });
 });

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { runs } from '../../testing/runs';
 import Papa from 'papaparse';
 import { NO_RATING, type LogEntry } from '../cleaning/logEntry';
 import { EVERYTHING, filterLog, groupLog, searchText } from '../cleaning/logSearch';
@@ -69,7 +70,7 @@ describe('the log as CSV', () => {
           expect(readLogCsv(writeLogCsv([e]), newId)).toEqual({ ok: true, value: [e] });
         },
       ),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     );
   });
 

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { runs } from '../../testing/runs';
 import { INGREDIENTS, possibleIngredients } from '../catalogue/lookup';
 import type { Ingredient } from '../catalogue/ingredient';
 import { SOURCES } from '../catalogue/sources';
@@ -264,7 +265,7 @@ describe('what always holds', () => {
         const before = codes([a, b]).filter((code) => GAS_CODES.includes(code) && code !== 'bleach-with-alcohol');
         expect(codes([a, b, c])).toEqual(expect.arrayContaining(before));
       }),
-      { numRuns: 500 },
+      { numRuns: runs(500) },
     );
   });
 
@@ -281,7 +282,7 @@ describe('what always holds', () => {
           expect(said([...list].reverse())).toEqual(said(list));
         },
       ),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     );
   });
 
@@ -306,7 +307,7 @@ describe('what always holds', () => {
           checkCompatibility([x, b], scope).findings.map((f) => `${f.code} ${f.level}`);
         expect(said(renamed)).toEqual(said(a));
       }),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     );
   });
 
@@ -319,7 +320,7 @@ describe('what always holds', () => {
           for (const source of f.sources) expect(SOURCES[source]).toBeTruthy();
         }
       }),
-      { numRuns: 500 },
+      { numRuns: runs(500) },
     );
   });
 

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { runs } from '../../testing/runs';
 import { INGREDIENTS } from '../catalogue/lookup';
 import { LEMON_JUICE_ML, VAGUE_ML, type Amount } from '../quantity/amount';
 import type { Range } from '../quantity/range';
@@ -97,7 +98,7 @@ describe('the plain-text card', () => {
       fc.property(formulas, (formula) => {
         expect(kept(readBack(formula))).toEqual(kept(formula));
       }),
-      { numRuns: 600 },
+      { numRuns: runs(600) },
     );
   });
 

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { runs } from '../../testing/runs';
 import fzero from 'fzero';
 import { ACID_SYSTEMS, systemIndex, type SystemId } from '../catalogue/acidSystems';
 import { CO2_AT_ONE_ATM, carbonateViews, degassedNear } from './carbonateViews';
@@ -101,7 +102,7 @@ test('agrees with the root that the package fzero finds of the plain charge bala
       expect(Math.abs(ours - Number(pH))).toBeLessThan(0.02);
     }),
     // The package's long numbers are slow; every run draws others.
-    { numRuns: 30 },
+    { numRuns: runs(30) },
   );
 });
 
@@ -126,7 +127,7 @@ describe('what always holds', () => {
         // Where the search starts does not matter.
         expect(Math.abs(equilibrium(s, {}, 14 - start).pH - found.pH)).toBeLessThan(1e-4);
       }),
-      { numRuns: 500 },
+      { numRuns: runs(500) },
     );
   });
 
@@ -137,7 +138,7 @@ describe('what always holds', () => {
         const after = pHOf(solution({ ...totals, acetic: (totals.acetic ?? 0) + more }, spectators));
         expect(after).toBeLessThanOrEqual(before + 0.06);
       }),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     );
   });
 });

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { runs } from '../../testing/runs';
 import { MAX_FILLS, measurePlan } from './measurePlan';
 import { toolSet, type Tool } from './tools';
 import { unitML } from './units';
@@ -130,7 +131,7 @@ describe('against brute force', () => {
           }
         },
       ),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     );
   });
 });

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { runs } from '../../testing/runs';
 import fzero from 'fzero';
 import { rootOfRising } from './root';
 
@@ -25,7 +26,7 @@ describe('the root of a rising function', () => {
         expect(Math.abs(rootOfRising(f, -100, 90, 1e-9) - Number(solution))).toBeLessThan(1e-5);
       }),
       // The package's long numbers are slow; every run draws others.
-      { numRuns: 20 },
+      { numRuns: runs(20) },
     );
   });
 
@@ -36,7 +37,7 @@ describe('the root of a rising function', () => {
         expect(f(ours - 2e-9)).toBeLessThanOrEqual(0);
         expect(f(ours + 2e-9)).toBeGreaterThanOrEqual(0);
       }),
-      { numRuns: 500 },
+      { numRuns: runs(500) },
     );
   });
 

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { runs } from '../../../testing/runs';
 import { evaluate } from '../../evaluation/evaluate';
 import { DEFAULT_CONTEXT } from '../../evaluation/context';
 import { recipeTextOf } from '../../evaluation/recipeText';
@@ -10,8 +11,7 @@ import textCases from './cases/reading-texts.json';
 import { readRecipe } from './readRecipe';
 import type { ReadItem, ReadRecipe } from './reading';
 
-/** What must hold for any text at all. `MUTATED=20000 npm test -- coverage` tries more of them. */
-const MUTATED = Number(process.env.MUTATED ?? 1000);
+// What must hold for any text at all. `RUNS=20 npm test -- coverage` tries more of them.
 
 const read = (text: string): ReadRecipe => readRecipe(text, { measures: 'us' });
 
@@ -99,7 +99,7 @@ describe('nothing is lost', () => {
       fc.property(fc.oneof(fragments, fc.string({ unit: 'binary', maxLength: 300 })), (text) => {
         expect(uncovered(text, read(text).items)).toEqual([]);
       }),
-      { numRuns: 600 },
+      { numRuns: runs(600) },
     );
   });
 
@@ -113,7 +113,7 @@ describe('nothing is lost', () => {
           end = Math.max(end, item.span[1]);
         }
       }),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     );
   });
 
@@ -123,7 +123,7 @@ describe('nothing is lost', () => {
         const keys = read(text).items.map((i) => i.key);
         expect(new Set(keys).size).toBe(keys.length);
       }),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     );
   });
 });
@@ -186,7 +186,7 @@ test('a sentence that puts a hazard in never leaves a text clear, wherever it st
         expect([lines, verdictOf(lines.join('\n'))]).not.toEqual([lines, 'clear']);
       },
     ),
-    { numRuns: 400 },
+    { numRuns: runs(400) },
   );
 });
 
@@ -206,7 +206,7 @@ test('the order of lines does not matter, nor does it what comes first', () => {
     fc.property(fc.shuffledSubarray(LINES, { minLength: 2 }), (lines) => {
       expect(verdictOf(lines.join('\n'))).toBe(verdictOf([...lines].reverse().join('\n')));
     }),
-    { numRuns: 150 },
+    { numRuns: runs(150) },
   );
 });
 
@@ -250,7 +250,7 @@ test('no text breaks it: no exception, no number that is none, no formula that t
         for (const n of [result.value.state.volumeML, result.value.state.massG, result.value.state.pH?.value ?? 7])
           expect(n).toBe(Number.isFinite(n) ? n : 'a number');
     }),
-    { numRuns: MUTATED },
+    { numRuns: runs(1000) },
   );
 }, 600_000);
 

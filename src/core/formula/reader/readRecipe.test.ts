@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { runs } from '../../../testing/runs';
 import { INGREDIENTS } from '../../catalogue/lookup';
 import { amountText, formulaText, lineText } from '../card';
 import { formulaFromReading } from '../fromReading';
@@ -216,7 +217,7 @@ qwer asdf`;
       fc.property(fc.string({ maxLength: 400, unit: 'binary' }), (anything) => {
         expect(Array.isArray(read(anything).items)).toBe(true);
       }),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     );
   });
 

@@ -1,0 +1,5 @@
+/**
+ * How many examples a property draws: every run draws others. `RUNS=5 npm test` tries five times as many as stand
+ * there; the checks of everything take them as they stand, a person at work a third.
+ */
+export const runs = (usual: number): number => Math.ceil(usual * Number(process.env.RUNS ?? 0.3));
