@@ -30,6 +30,8 @@ export type LimitOf =
   | 'alcohol'
   /** Essential oil, percent v/v. */
   | 'oil'
+  /** Vegetable or mineral oil, or wax, percent of the mass. */
+  | 'fatty-oil'
   /** Hardest loose grain it stands, Mohs. */
   | 'grains'
   /** Standing water: the limit is 0, the minutes count. */

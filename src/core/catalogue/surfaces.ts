@@ -9,6 +9,7 @@ const alkali = limit('alkali');
 const oxidiser = limit('oxidiser');
 const alcohol = limit('alcohol');
 const oil = limit('oil');
+const fattyOil = limit('fatty-oil');
 const grains = limit('grains');
 const water = (minutes: number, harm: SurfaceHarm, reason: string): Tolerance => limit('water')(0, minutes, harm, reason);
 const heat = limit('heat');
@@ -44,6 +45,17 @@ const surface = (id: string, name: string, row: Row): Surface => ({
   manner: row.manner,
 });
 
+/** What drinks oil keeps it. */
+const drinksOil = (harm: SurfaceHarm = 'etches-stone'): readonly Tolerance[] => [
+  oil(0.5, 0, harm, 'It drinks oils: a dark stain that stays.'),
+  fattyOil(0.5, 0, harm, 'It drinks oils: a dark stain that stays.'),
+];
+/** Oils stay on what cannot be washed off with suds: a ring that gathers dirt. */
+const oilRing = (harm: SurfaceHarm): readonly Tolerance[] => [
+  oil(0.5, 0, harm, 'Oil leaves a ring that gathers dirt.'),
+  fattyOil(0.5, 0, harm, 'Oil leaves a ring that gathers dirt.'),
+];
+
 const CALCITE = 'Its calcite dissolves in acid: a dull, rough patch that no cleaning brings back.';
 const noBleachOn = (what: string): Tolerance => limit('hypochlorite')(0, 0, 'corrodes-metal', `Hypochlorite pits ${what}.`, 'sds-memory');
 
@@ -52,6 +64,7 @@ const CARBONATE_STONE = [
   acid(6, 0, 'etches-stone', CALCITE, 'geology'),
   alkali(10, 30, 'etches-stone', 'Strong alkali roughens the polish.'),
   oxidiser(3.5, 15, 'bleaches-colour', 'Strong peroxide lightens coloured veins.'),
+  ...drinksOil(),
   upToMohs(2.5),
   water(60, 'strips-finish', 'Standing water ages the seal and leaves rings.'),
 ];
@@ -59,7 +72,7 @@ const POROUS_STONE = [
   acid(6, 1, 'etches-stone', 'Acid opens the pores and lifts minerals.'),
   alkali(10, 15, 'etches-stone', 'Strong alkali leaves salts in the pores.'),
   oxidiser(3.5, 15, 'bleaches-colour', 'Strong peroxide lightens it in patches.'),
-  oil(0.5, 0, 'etches-stone', 'It drinks oils: a dark stain that stays.'),
+  ...drinksOil(),
   upToMohs(2),
 ];
 
@@ -71,12 +84,12 @@ export const SURFACES: readonly Surface[] = [
   surface('terrazzo', 'Terrazzo', { group: 'stone', names: ['terrazzo (cement)'], limits: CARBONATE_STONE, manner: 'Wrung mop, plain water after it, dry.' }),
   surface('concrete', 'Concrete', {
     group: 'stone', names: ['cement floor', 'screed', 'cement'],
-    limits: [acid(6, 0, 'etches-stone', 'Acid dissolves the cement that holds it together.', 'geology'), upToMohs(5)],
+    limits: [acid(6, 0, 'etches-stone', 'Acid dissolves the cement that holds it together.', 'geology'), alkali(10, 30, 'etches-stone', 'Strong alkali leaves salts in the pores.'), oxidiser(3.5, 15, 'bleaches-colour', 'Strong peroxide lightens it in patches.'), ...drinksOil(), upToMohs(2.5)],
     manner: 'Stiff brush, wet it first, rinse well.',
   }),
   surface('granite-sealed', 'Granite, sealed', {
     group: 'stone', names: ['granite', 'granite worktop', 'sealed granite'],
-    limits: [acid(6, 1, 'etches-stone', 'Acid wears the sealer and dulls some of its minerals.'), alkali(10, 15, 'strips-finish', 'Alkali above pH 10 wears the sealer.'), alcohol(30, 5, 'strips-finish', 'Alcohol over 30 % lifts the sealer.'), oxidiser(3.5, 15, 'bleaches-colour', 'Strong peroxide lightens it.'), upToMohs(2.5), water(60, 'strips-finish', 'Standing water finds the gaps in the seal.')],
+    limits: [acid(6, 1, 'etches-stone', 'Acid wears the sealer and dulls some of its minerals.'), alkali(10, 15, 'strips-finish', 'Alkali above pH 10 wears the sealer.'), alcohol(30, 5, 'strips-finish', 'Alcohol over 30 % lifts the sealer.'), oxidiser(3.5, 15, 'bleaches-colour', 'Strong peroxide lightens it.'), ...drinksOil(), upToMohs(2.5), water(60, 'strips-finish', 'Standing water finds the gaps in the seal.')],
     schools: [{ school: 'vinegar-on-granite', choice: 'dilute', of: 'acid', limits: [acid(4, 5, 'etches-stone', 'Acid wears the sealer: dilute, brief, rinsed.')] }],
     manner: 'Soft cloth, soap and water, dry to a shine.',
   }),
@@ -93,12 +106,12 @@ export const SURFACES: readonly Surface[] = [
 
   surface('glazed-tile', 'Glazed tile', {
     group: 'tile', drains: true, names: ['ceramic tile', 'porcelain tile', 'tiles', 'tile', 'glazed ceramic', 'porcelain'],
-    limits: [acid(3, 480, 'damages-coating', 'Neat acid left for hours dulls a glaze.'), alkali(12, 60, 'damages-coating', 'Very strong alkali dulls a glaze.'), upToMohs(5)],
+    limits: [acid(3, 480, 'damages-coating', 'Neat acid left for hours dulls a glaze.'), alkali(12, 60, 'damages-coating', 'Very strong alkali dulls a glaze.'), upToMohs(3)],
     manner: 'From the top down, S-strokes in sections; circles on the stubborn.',
   }),
   surface('unglazed-tile', 'Unglazed or encaustic tile', {
     group: 'tile', names: ['encaustic tile', 'terracotta', 'quarry tile', 'cotto', 'cement tile'],
-    limits: [acid(6, 1, 'etches-stone', 'Acid takes colour and lime out of bare tile.'), alkali(10, 15, 'etches-stone', 'Strong alkali leaves salts in the pores.'), oil(0.5, 0, 'etches-stone', 'It drinks oils: a dark stain that stays.'), oxidiser(3.5, 15, 'bleaches-colour', 'Strong peroxide lightens it.'), upToMohs(2.5)],
+    limits: [acid(6, 1, 'etches-stone', 'Acid takes colour and lime out of bare tile.'), alkali(10, 15, 'etches-stone', 'Strong alkali leaves salts in the pores.'), ...drinksOil(), oxidiser(3.5, 15, 'bleaches-colour', 'Strong peroxide lightens it.'), upToMohs(2.5)],
     manner: 'Wet it first, soft brush, wrung cloth.',
   }),
   surface('cement-grout', 'Cement grout', {
@@ -145,7 +158,7 @@ export const SURFACES: readonly Surface[] = [
   }),
   surface('shower-head', 'Shower head or aerator', {
     group: 'metal', names: ['aerator', 'plumbing aerator', 'showerhead', 'shower rose'],
-    limits: [acid(3, 1440, 'corrodes-metal', 'Chrome over brass stands a night in vinegar; painted or black finishes an hour at most.'), noBleachOn('what lies under chrome'), noGrains],
+    limits: [acid(4, 120, 'corrodes-metal', 'Acid creeps through pores of the plate: an hour of neat vinegar, looked at, and once more if need be; a night only where the head is solid brass and its plate whole.'), noBleachOn('what lies under chrome'), noGrains],
     manner: 'Bag of vinegar tied over it, or taken off into a bowl; then a soft brush and a flush.',
   }),
   surface('aluminium', 'Aluminium', {
@@ -155,7 +168,7 @@ export const SURFACES: readonly Surface[] = [
   }),
   surface('cast-iron', 'Cast iron and carbon steel', {
     group: 'metal', names: ['iron', 'carbon steel', 'knife', 'knives', 'cast iron pan', 'wok'],
-    limits: [acid(6, 0, 'corrodes-metal', 'Acid strips the seasoning and rusts the iron.'), noBleachOn('iron'), oxidiser(0.1, 0, 'corrodes-metal', 'Peroxide rusts bare iron.'), upToMohs(6), water(2, 'corrodes-metal', 'Water left on it rusts it: dry at once, then oil.')],
+    limits: [acid(6, 0, 'corrodes-metal', 'Acid strips the seasoning and rusts the iron.'), alkali(10, 15, 'strips-finish', 'Strong alkali strips the seasoning.'), noBleachOn('iron'), oxidiser(0.1, 0, 'corrodes-metal', 'Peroxide rusts bare iron.'), upToMohs(6), water(2, 'corrodes-metal', 'Water left on it rusts it: dry at once, then oil.')],
     manner: 'Salt or a brush on bare iron; dry over heat; a wipe of oil.',
   }),
   surface('brass', 'Brass, copper or bronze, bare', {
@@ -171,14 +184,14 @@ export const SURFACES: readonly Surface[] = [
   }),
   surface('silver', 'Silver and plate', {
     group: 'metal', names: ['silver plate', 'silverware', 'cutlery'],
-    limits: [acid(5, 0, 'corrodes-metal', 'Vinegar dulls silver and eats the solder.'), noBleachOn('silver'), oxidiser(1, 5, 'corrodes-metal', 'Peroxide darkens it.'), noGrains],
+    limits: [acid(5, 0, 'corrodes-metal', 'Acid does nothing for tarnish; with salt it creeps under worn plate.'), noBleachOn('silver'), oxidiser(1, 5, 'corrodes-metal', 'Peroxide darkens it.'), noGrains],
     weaknesses: [weak(['chloride'], 10, 'corrodes-metal', 'Salt spots silver.')],
     manner: 'Foil, soda and hot water for plain silver; never what is glued or darkened on purpose; rinse, buff.',
   }),
 
   surface('enamel', 'Porcelain enamel', {
     group: 'enamel', drains: true, names: ['porcelain enamel', 'enamel bath', 'oven interior', 'oven', 'hob pan', 'enamel', 'bath enamel', 'oven door'], ignites: true,
-    limits: [acid(4, 10, 'damages-coating', 'Acid dulls enamel: brief and dilute; old enamel never.'), alkali(11.6, 60, 'damages-coating', 'Very strong alkali dulls enamel.'), upToMohs(2.5)],
+    limits: [acid(4, 10, 'damages-coating', 'Acid dulls enamel: brief and dilute; old enamel never.'), alkali(11, 60, 'damages-coating', 'Very strong alkali dulls enamel.'), upToMohs(2.5)],
     manner: 'Cold; plastic scraper; no metal tools.',
   }),
   surface('old-enamel', 'Enamel, old or worn', {
@@ -209,12 +222,12 @@ export const SURFACES: readonly Surface[] = [
 
   surface('acrylic', 'Acrylic or fibreglass', {
     group: 'plastic', drains: true, names: ['acrylic tray', 'shower tray', 'bath', 'fibreglass', 'fiberglass', 'acrylic bath', 'gel coat', 'tub', 'bathtub'],
-    limits: [acid(3, 30, 'crazes-plastic', 'Strong acid dulls it in time: dilute and brief.'), alkali(10, 20, 'crazes-plastic', 'Strong alkali dulls it.'), alcohol(10, 0, 'crazes-plastic', 'Alcohol over 10 % draws fine cracks in acrylic.'), oxidiser(3.5, 15, 'bleaches-colour', 'Strong peroxide yellows it.'), oil(1, 0, 'crazes-plastic', 'Oils, citrus above all, soften acrylic.'), upToMohs(2.5), heat(65, 0, 'crazes-plastic', 'Very hot water warps and crazes it.')],
+    limits: [acid(3, 30, 'crazes-plastic', 'Strong acid dulls it in time: dilute and brief.'), alkali(10, 20, 'crazes-plastic', 'Strong alkali dulls it.'), alcohol(10, 0, 'crazes-plastic', 'Alcohol over 10 % draws fine cracks in acrylic.'), oxidiser(3.5, 15, 'bleaches-colour', 'Strong peroxide yellows it.'), oil(1, 0, 'crazes-plastic', 'Oils, citrus above all, soften acrylic.'), fattyOil(1, 5, 'crazes-plastic', 'Oil that stays on it softens acrylic.'), upToMohs(2), heat(65, 0, 'crazes-plastic', 'Very hot water warps and crazes it.')],
     manner: 'Soft cloth; rinse; keep it dry until its turn.',
   }),
   surface('polystyrene', 'Polycarbonate or polystyrene', {
     group: 'plastic', names: ['polycarbonate', 'clear plastic', 'fridge drawer', 'plastic window', 'fridge shelf'],
-    limits: [alkali(10, 5, 'crazes-plastic', 'Strong alkali attacks it.'), alcohol(1, 0, 'crazes-plastic', 'Alcohol draws cracks in it.'), oil(0.1, 0, 'crazes-plastic', 'Oils soften it.'), oxidiser(3.5, 15, 'crazes-plastic', 'Strong peroxide attacks it.'), noGrains, heat(70, 0, 'crazes-plastic', 'Boiling water warps it.')],
+    limits: [alkali(10, 5, 'crazes-plastic', 'Strong alkali attacks it.'), alcohol(1, 0, 'crazes-plastic', 'Alcohol draws cracks in it.'), oil(0.1, 0, 'crazes-plastic', 'Oils soften it.'), fattyOil(0.5, 0, 'crazes-plastic', 'Oil draws cracks in it.'), oxidiser(3.5, 15, 'crazes-plastic', 'Strong peroxide attacks it.'), noGrains, heat(70, 0, 'crazes-plastic', 'Boiling water warps it.')],
     manner: 'Soft cloth, dish soap, no pressure.',
   }),
   surface('vinyl-floor', 'Vinyl floor or PVC', {
@@ -234,7 +247,7 @@ export const SURFACES: readonly Surface[] = [
   }),
   surface('rubber', 'Rubber seal or hose', {
     group: 'plastic', names: ['rubber seal', 'gasket', 'door seal', 'fridge seal', 'washing machine seal', 'hose'],
-    limits: [acid(4, 5, 'hardens-rubber', 'Acid again and again hardens rubber.'), oxidiser(1, 5, 'hardens-rubber', 'Peroxide cracks rubber.'), limit('hypochlorite')(0, 0, 'hardens-rubber', 'Hypochlorite cracks rubber.'), oil(0.5, 0, 'hardens-rubber', 'Oils swell rubber.'), upToMohs(2.5)],
+    limits: [acid(4, 5, 'hardens-rubber', 'Acid again and again hardens rubber.'), oxidiser(1, 5, 'hardens-rubber', 'Peroxide cracks rubber.'), limit('hypochlorite')(0, 0, 'hardens-rubber', 'Hypochlorite cracks rubber.'), alcohol(10, 1, 'hardens-rubber', 'Alcohol draws the softener out of rubber.'), oil(0.5, 0, 'hardens-rubber', 'Oils swell rubber.'), fattyOil(0.5, 0, 'hardens-rubber', 'Oils swell rubber.'), upToMohs(2.5)],
     manner: 'Cloth into the folds; dry them.',
   }),
 
@@ -252,7 +265,7 @@ export const SURFACES: readonly Surface[] = [
 
   surface('matt-paint', 'Painted wall, matt', {
     group: 'wall', names: ['painted wall', 'emulsion', 'wall', 'matt paint', 'ceiling'],
-    limits: [acid(3, 5, 'damages-coating', 'Strong acid marks matt paint.'), alkali(9, 5, 'damages-coating', 'Alkali takes off matt paint.'), alcohol(1, 0, 'damages-coating', 'Alcohol lifts emulsion paint.'), oxidiser(3.5, 5, 'bleaches-colour', 'Peroxide lightens it.'), upToMohs(2), water(5, 'damages-coating', 'Soaked emulsion softens.')],
+    limits: [acid(3, 5, 'damages-coating', 'Strong acid marks matt paint.'), alkali(9, 5, 'damages-coating', 'Alkali takes off matt paint.'), alcohol(1, 0, 'damages-coating', 'Alcohol lifts emulsion paint.'), oxidiser(3.5, 5, 'bleaches-colour', 'Peroxide lightens it.'), ...drinksOil('damages-coating'), upToMohs(2), water(5, 'damages-coating', 'Soaked emulsion softens.')],
     manner: 'From the bottom up, light strokes; rinse from the top down.',
   }),
   surface('gloss-paint', 'Painted wood, gloss', {
@@ -268,30 +281,30 @@ export const SURFACES: readonly Surface[] = [
 
   surface('wool-silk', 'Wool or silk', {
     group: 'cloth', names: ['wool', 'silk', 'wool rug', 'jumper'],
-    limits: [acid(2.5, 60, 'harms-fibre', 'Strong acid weakens it: dilute is fine.'), alkali(8.8, 0, 'harms-fibre', 'Alkali dissolves wool and silk, slowly and for good.'), oxidiser(0.3, 0, 'bleaches-colour', 'Peroxide yellows and weakens wool and silk.'), limit('hypochlorite')(0, 0, 'harms-fibre', 'Hypochlorite dissolves wool and silk.'), heat(40, 0, 'harms-fibre', 'Heat felts wool.')],
+    limits: [acid(2.5, 60, 'harms-fibre', 'Strong acid weakens it: dilute is fine.'), alkali(8.8, 0, 'harms-fibre', 'Alkali dissolves wool and silk, slowly and for good.'), oxidiser(0.3, 0, 'bleaches-colour', 'Peroxide yellows and weakens wool and silk.'), limit('hypochlorite')(0, 0, 'harms-fibre', 'Hypochlorite dissolves wool and silk.'), ...oilRing('harms-fibre'), heat(30, 0, 'harms-fibre', 'Heat felts wool.')],
     manner: 'Cool water, pressed not rubbed; flat to dry.',
   }),
   surface('cotton', 'Cotton or polyester, colourfast', {
     group: 'cloth', names: ['polyester', 'cloth', 'linen', 'laundry', 'curtains', 'towel', 'cotton cloth'],
-    limits: [oxidiser(3.5, 60, 'bleaches-colour', 'Strong peroxide lightens colours: test the hem.')],
+    limits: [oxidiser(3.5, 60, 'bleaches-colour', 'Strong peroxide lightens colours: test the hem.'), fattyOil(0.5, 0, 'harms-fibre', 'Oil leaves a stain of its own.')],
     weaknesses: [weak(['hypochlorite'], 0, 'bleaches-colour', 'Hypochlorite takes the colour at once.')],
     manner: 'Test the hem; from the edge of the stain inwards.',
   }),
   surface('carpet', 'Carpet or rug', {
     group: 'cloth', names: ['rug', 'carpets', 'upholstery', 'mattress', 'sofa'],
-    limits: [acid(2.5, 30, 'harms-fibre', 'Strong acid marks it.'), alkali(10, 15, 'harms-fibre', 'Strong alkali dulls the pile.'), oxidiser(0.3, 1, 'bleaches-colour', 'Peroxide bleaches carpet: test out of sight.'), limit('hypochlorite')(0, 0, 'bleaches-colour', 'Hypochlorite takes the colour at once.'), water(60, 'harms-fibre', 'Soaked backing shrinks and grows mould: little water.')],
+    limits: [acid(2.5, 30, 'harms-fibre', 'Strong acid marks it.'), alkali(10, 15, 'harms-fibre', 'Strong alkali dulls the pile.'), oxidiser(0.3, 1, 'bleaches-colour', 'Peroxide bleaches carpet: test out of sight.'), limit('hypochlorite')(0, 0, 'bleaches-colour', 'Hypochlorite takes the colour at once.'), ...oilRing('harms-fibre'), water(60, 'harms-fibre', 'Soaked backing shrinks and grows mould: little water.')],
     manner: 'Blot from the edge in, little water; weight a dry cloth on it.',
   }),
   surface('leather', 'Leather', {
     group: 'cloth', names: ['leather sofa', 'leather shoes', 'suede'],
-    limits: [acid(5, 0, 'strips-finish', 'Acid stains leather.'), alkali(8, 0, 'strips-finish', 'Alkali stiffens and cracks leather.'), oxidiser(0.1, 0, 'bleaches-colour', 'Peroxide bleaches it.'), alcohol(1, 0, 'strips-finish', 'Alcohol takes the finish off.'), noGrains, water(5, 'strips-finish', 'Water leaves rings.')],
+    limits: [acid(5, 0, 'strips-finish', 'Acid stains leather.'), alkali(8, 0, 'strips-finish', 'Alkali stiffens and cracks leather.'), oxidiser(0.1, 0, 'bleaches-colour', 'Peroxide bleaches it.'), alcohol(1, 0, 'strips-finish', 'Alcohol takes the finish off.'), ...drinksOil('strips-finish'), noGrains, water(5, 'strips-finish', 'Water leaves rings.')],
     manner: 'Barely damp cloth, dry, feed.',
   }),
 
   surface('machine-inside', 'Inside of a kettle, washing machine or dishwasher', {
     group: 'appliance', drains: true, names: ['kettle', 'dishwasher', 'washing machine', 'coffee maker', 'coffee machine'],
-    limits: [acid(2.3, 120, 'hardens-rubber', 'Strong acid hardens its seals: citric acid rather than vinegar, and the maker’s word.'), noBleachOn('its heater')],
-    weaknesses: [weak(['alcohol'], 0, 'hardens-rubber', 'Alcohol swells the seals and its vapour can light.')],
+    limits: [acid(2.3, 120, 'hardens-rubber', 'Strong acid hardens its seals: citric acid rather than vinegar, and the maker’s word.'), noBleachOn('its heater'), noGrains],
+    weaknesses: [weak(['surfactant'], 0, 'damages-coating', 'Suds foam over, into what is electric.'), weak(['soap'], 0, 'damages-coating', 'Suds foam over, into what is electric.'), weak(['alcohol'], 0, 'hardens-rubber', 'Alcohol swells the seals and its vapour can light.')],
     manner: 'Fill, wait, empty; then two rinses of plain water. The maker’s word comes first.',
   }),
   surface('steam-iron', 'Steam iron, inside', {
@@ -311,13 +324,13 @@ export const SURFACES: readonly Surface[] = [
   }),
 
   surface('brick', 'Brick', {
-    group: 'outdoors', names: ['bricks', 'brickwork'],
-    limits: [acid(2, 30, 'etches-stone', 'Strong acid eats the mortar between: wet it first, dilute.'), upToMohs(5)],
+    group: 'outdoors', names: ['bricks', 'brickwork', 'old brick', 'lime mortar'],
+    limits: [acid(6, 1, 'etches-stone', 'Acid eats the mortar between, lime above all.', 'geology'), ...drinksOil(), upToMohs(5)],
     manner: 'Wet it first; stiff brush; mind the plants: salt and acid kill them.',
   }),
   surface('outdoor-stone', 'Paving of limestone or concrete', {
     group: 'outdoors', names: ['paving', 'patio', 'outdoor limestone', 'outdoor concrete'],
-    limits: [acid(6, 0, 'etches-stone', CALCITE, 'geology'), upToMohs(5)],
+    limits: [acid(6, 0, 'etches-stone', CALCITE, 'geology'), ...drinksOil(), upToMohs(5)],
     weaknesses: [weak(['chloride'], 60, 'etches-stone', 'Salt scales paving in frost and kills the plants beside it.')],
     manner: 'Stiff brush, soda or soap, rinse away from plants.',
   }),

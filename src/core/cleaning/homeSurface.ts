@@ -91,16 +91,7 @@ const QUESTIONS: Readonly<Record<string, Questions>> = {
         id: 'painted',
         says: 'Painted, black or gold',
         becomes: {
-          limits: [
-            {
-              of: 'acid',
-              limit: 3,
-              minutes: 60,
-              harm: 'strips-finish',
-              reason: 'Painted and black finishes bear an hour of vinegar at the most.',
-              source: 'common-practice',
-            },
-          ],
+          limits: [never('acid', 'strips-finish', 'Acid lifts a coloured finish: dish soap alone, dried at once.')],
         },
       },
     ],

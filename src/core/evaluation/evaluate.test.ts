@@ -234,6 +234,36 @@ describe('surfaces', () => {
     expect(on(text, surface).findings).toEqual([]);
   });
 
+  // Common practice, no source; the lime of mortar and the metals by the CRC Handbook.
+  test.each([
+    ['1 cup olive oil', 'marble', 30, 'etches-stone'],
+    ['1 cup olive oil', 'granite-sealed', 5, 'etches-stone'],
+    ['1 cup olive oil', 'concrete', 5, 'etches-stone'],
+    ['1 cup olive oil', 'carpet', 5, 'harms-fibre'],
+    ['1 cup olive oil', 'wool-silk', 5, 'harms-fibre'],
+    ['1 cup olive oil', 'polystyrene', 5, 'crazes-plastic'],
+    ['1 cup mineral oil', 'leather', 5, 'strips-finish'],
+    ['1 cup rubbing alcohol', 'rubber', 10, 'hardens-rubber'],
+    ['1 cup vinegar', 'brick', 20, 'etches-stone'],
+    ['2 cups baking soda\n1 cup water', 'acrylic', 5, 'scratches'],
+    ['40 g washing soda\n1 L water', 'concrete', 120, 'etches-stone'],
+    ['40 g washing soda\n1 L water', 'cast-iron', 60, 'strips-finish'],
+    ['1 tbsp dish soap\n1 L water', 'machine-inside', 5, 'damages-coating'],
+    ['1 cup pumice powder\n1/4 cup water', 'glazed-tile', 5, 'scratches'],
+  ] as const)('%j on %s for %d minutes is not for it: %s', (text, surface, dwell, code) => {
+    expect(on(text, surface, dwell).findings.find((f) => f.code === code)).toMatchObject({ rulesOut: true });
+  });
+
+  test.each([
+    ['1 cup olive oil', 'glazed-tile'],
+    ['1 cup olive oil', 'waxed-wood'],
+    ['1 cup olive oil', 'stainless-steel'],
+    ['1 cup vinegar', 'glass'],
+    ['1/2 cup castile soap\n1 L water', 'granite-sealed'],
+  ] as const)('%j on %s does no harm', (text, surface) => {
+    expect(on(text, surface, 5).findings.filter((f) => f.rulesOut)).toEqual([]);
+  });
+
   test('how long it stays decides', () => {
     expect(on(vinegar, 'cement-grout', 5).findings[0]).toMatchObject({
       rulesOut: false,

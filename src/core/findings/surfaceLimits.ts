@@ -47,6 +47,7 @@ const TRAIT_OF: Record<LimitOf, Trait | null> = {
   hypochlorite: 'hypochlorite',
   alcohol: 'alcohol',
   oil: 'essential-oil',
+  'fatty-oil': 'fatty-oil',
   grains: 'abrasive',
   water: null,
   heat: null,
@@ -91,6 +92,10 @@ function minutesUntilHarm(t: Tolerance, state: MixtureState, damp: MixtureState)
     }
     case 'oil':
       return exceeds(state.essentialOilPercentVV, t.limit) ? t.minutes : null;
+    case 'fatty-oil':
+      return state.massG > 0 && exceeds((100 * (state.traitG['fatty-oil'] ?? 0)) / state.massG, t.limit)
+        ? t.minutes
+        : null;
     case 'grains':
       return state.abrasiveMohs !== null && exceeds(state.abrasiveMohs, t.limit) ? t.minutes : null;
     case 'water':
