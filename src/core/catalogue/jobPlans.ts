@@ -37,7 +37,7 @@ export const JOB_PLANS: readonly JobPlan[] = [
     why: 'What runs down from the tiles would dry on the tub: it stays dry until they are rinsed.',
     parts: [
       part('Wall tiles', ['glazed-tile'], 'limescale'),
-      part('Tub or tray', ['acrylic', 'enamel', 'old-enamel'], 'soap-scum', { after: 0 }),
+      part('Tub or tray', ['acrylic', 'bath-enamel', 'old-enamel'], 'soap-scum', { after: 0 }),
     ],
   },
   {

@@ -51,7 +51,7 @@ export const ROOM_KINDS: readonly RoomKind[] = [
     usual('Shower head', 'shower-head', 0.03, 30, 'limescale'),
     usual('Toilet bowl', 'toilet-bowl', 0.3, 3, 'bowl-ring'),
     some('Sealant', 'silicone-sealant', 0.1, 30, 'mould'),
-    some('Enamel bath', 'enamel', 1.5, 7, 'soap-scum'),
+    some('Enamel bath', 'bath-enamel', 1.5, 7, 'soap-scum'),
     some('Glass screen', 'glass', 2, 7, 'limescale'),
     some('Floor', 'vinyl-floor', 3, 7, 'daily-dirt'),
     some('Washbasin', 'glazed-tile', 0.3, 3, 'soap-scum'),

@@ -97,7 +97,9 @@ export const SURFACES: readonly Surface[] = [
     group: 'stone', names: ['unsealed granite'],
     limits: [...POROUS_STONE], manner: 'Damp cloth, dry at once; have it sealed.',
   }),
-  surface('slate', 'Slate, soapstone or sandstone', { group: 'stone', names: ['soapstone', 'sandstone', 'slate floor', 'hearth'], limits: POROUS_STONE, manner: 'Soft brush with the layers, damp cloth, dry.' }),
+  surface('slate', 'Slate or sandstone', { group: 'stone', names: ['slate', 'sandstone', 'slate floor', 'slate worktop', 'hearth'], limits: POROUS_STONE, manner: 'Soft brush with the layers, damp cloth, dry.' }),
+  // Talc and magnesite: acid does nothing to it, any scourer does (Mohs 1, CRC Handbook).
+  surface('soapstone', 'Soapstone', { group: 'stone', names: ['steatite', 'soapstone worktop'], limits: [alkali(12, 60, 'etches-stone', 'Very strong alkali dulls it.'), upToMohs(1)], manner: 'Damp cloth, dry; a trace of mineral oil where it is kept oiled.' }),
   surface('engineered-quartz', 'Engineered quartz', {
     group: 'stone', names: ['quartz', 'quartz worktop', 'composite stone'],
     limits: [acid(4, 10, 'damages-coating', 'Acid dulls the resin that binds it: brief and dilute.'), alkali(10, 15, 'damages-coating', 'Strong alkali dulls the resin.'), limit('hypochlorite')(0, 0, 'damages-coating', 'Hypochlorite dulls and yellows the resin.'), alcohol(70, 5, 'damages-coating', 'Strong alcohol softens the resin: brief.'), upToMohs(2.5), heat(80, 0, 'damages-coating', 'Its resin cracks and yellows from heat.')],
@@ -110,9 +112,14 @@ export const SURFACES: readonly Surface[] = [
     manner: 'From the top down, S-strokes in sections; circles on the stubborn.',
   }),
   surface('unglazed-tile', 'Unglazed or encaustic tile', {
-    group: 'tile', names: ['encaustic tile', 'terracotta', 'quarry tile', 'cotto', 'cement tile'],
-    limits: [acid(6, 1, 'etches-stone', 'Acid takes colour and lime out of bare tile.'), alkali(10, 15, 'etches-stone', 'Strong alkali leaves salts in the pores.'), ...drinksOil(), oxidiser(3.5, 15, 'bleaches-colour', 'Strong peroxide lightens it.'), upToMohs(2.5)],
+    group: 'tile', names: ['encaustic tile', 'terracotta', 'cotto', 'cement tile'],
+    limits: [acid(6, 0, 'etches-stone', 'Acid eats the lime and cement of such tiles, and takes colour out of bare clay.', 'geology'), alkali(10, 15, 'etches-stone', 'Strong alkali leaves salts in the pores.'), ...drinksOil(), oxidiser(3.5, 15, 'bleaches-colour', 'Strong peroxide lightens it.'), upToMohs(2.5)],
     manner: 'Wet it first, soft brush, wrung cloth.',
+  }),
+  surface('quarry-tile', 'Quarry tile', {
+    group: 'tile', names: ['quarry tiles', 'quarry tile floor'],
+    limits: [acid(3, 15, 'etches-stone', 'Strong acid dulls the face of the clay: brief and dilute.'), alkali(12, 60, 'etches-stone', 'Very strong alkali leaves salts in the pores.'), upToMohs(3)],
+    manner: 'Wrung mop, then plain water, dry.',
   }),
   surface('cement-grout', 'Cement grout', {
     group: 'tile', drains: true, names: ['grout', 'tile grout', 'grout lines'],
@@ -167,9 +174,15 @@ export const SURFACES: readonly Surface[] = [
     manner: 'Soft cloth and dish soap; dry.',
   }),
   surface('cast-iron', 'Cast iron and carbon steel', {
-    group: 'metal', names: ['iron', 'carbon steel', 'knife', 'knives', 'cast iron pan', 'wok'],
+    group: 'metal', names: ['iron', 'carbon steel', 'cast iron pan', 'wok'],
     limits: [acid(6, 0, 'corrodes-metal', 'Acid strips the seasoning and rusts the iron.'), alkali(10, 15, 'strips-finish', 'Strong alkali strips the seasoning.'), noBleachOn('iron'), oxidiser(0.1, 0, 'corrodes-metal', 'Peroxide rusts bare iron.'), upToMohs(6), water(2, 'corrodes-metal', 'Water left on it rusts it: dry at once, then oil.')],
     manner: 'Salt or a brush on bare iron; dry over heat; a wipe of oil.',
+  }),
+  surface('knife', 'Knives', {
+    group: 'metal', names: ['knife', 'kitchen knife', 'blade'],
+    limits: [acid(4, 2, 'corrodes-metal', 'Acid spots the blade: wipe it off at once.'), noBleachOn('the blade'), upToMohs(2.5), water(10, 'corrodes-metal', 'Left in water the edge rusts and the handle swells.')],
+    weaknesses: [weak(['chloride'], 5, 'corrodes-metal', 'Salt left on it pits the edge.')],
+    manner: 'By hand, the edge away from you; dry at once.',
   }),
   surface('brass', 'Brass, copper or bronze, bare', {
     group: 'metal', names: ['copper', 'bronze', 'brass lamp', 'porthole', 'bare brass'],
@@ -189,10 +202,15 @@ export const SURFACES: readonly Surface[] = [
     manner: 'Foil, soda and hot water for plain silver; never what is glued or darkened on purpose; rinse, buff.',
   }),
 
-  surface('enamel', 'Porcelain enamel', {
-    group: 'enamel', drains: true, names: ['porcelain enamel', 'enamel bath', 'oven interior', 'oven', 'hob pan', 'enamel', 'bath enamel', 'oven door'], ignites: true,
+  surface('enamel', 'Oven enamel', {
+    group: 'enamel', drains: true, names: ['porcelain enamel', 'oven interior', 'oven', 'hob pan', 'oven-enamel', 'oven door'], ignites: true,
     limits: [acid(4, 10, 'damages-coating', 'Acid dulls enamel: brief and dilute; old enamel never.'), alkali(11, 60, 'damages-coating', 'Very strong alkali dulls enamel.'), upToMohs(2.5)],
     manner: 'Cold; plastic scraper; no metal tools.',
+  }),
+  surface('bath-enamel', 'Bath of enamel', {
+    group: 'enamel', drains: true, names: ['enamel bath', 'bath enamel', 'enamel tub', 'steel bath', 'enamelled bath'],
+    limits: [acid(4, 5, 'damages-coating', 'Acid dulls enamel: brief and dilute; old enamel never.'), alkali(11, 60, 'damages-coating', 'Very strong alkali dulls enamel.'), upToMohs(2.5)],
+    manner: 'Soft sponge in circles; rinse; no metal tools.',
   }),
   surface('old-enamel', 'Enamel, old or worn', {
     group: 'enamel', drains: true, names: ['worn enamel', 'antique bath'],

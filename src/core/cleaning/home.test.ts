@@ -130,7 +130,7 @@ describe('what is known of a surface of the home', () => {
       return q.sealed || q.age || q.finishes.length > 0;
     });
     expect(asked.map((s) => s.id).sort()).toEqual(
-      ['brass', 'cement-grout', 'enamel', 'granite-sealed', 'shower-head', 'varnished-wood'].sort(),
+      ['bath-enamel', 'brass', 'cement-grout', 'enamel', 'granite-sealed', 'shower-head', 'varnished-wood'].sort(),
     );
   });
 

@@ -97,6 +97,7 @@ const QUESTIONS: Readonly<Record<string, Questions>> = {
     ],
   },
   enamel: { old: { fromYears: 30, becomes: { surface: 'old-enamel' } } },
+  'bath-enamel': { old: { fromYears: 30, becomes: { surface: 'old-enamel' } } },
 };
 
 /** What is worth asking about a material. */

@@ -7,7 +7,7 @@ import { toleranceOf, type HomeSurface } from './homeSurface';
 
 /** What a cleaner runs into beside the surface itself: the joints between tiles. */
 
-const TILES = ['glazed-tile', 'unglazed-tile'];
+const TILES = ['glazed-tile', 'unglazed-tile', 'quarry-tile'];
 const JOINTS = ['cement-grout', 'epoxy-grout'];
 
 /** A joint between tiles. */

@@ -104,3 +104,17 @@ test('version 6 names why the dwell of a part was over', () => {
   const now = job({ tookMinutes: 1, rewets: 0, endReason: 'reacts' });
   expect(migrateRecord('job', now, 5)).toEqual(now);
 });
+
+test('version 7 parts the enamel of a bath from that of an oven', () => {
+  const surfaceOf = (of: object): unknown =>
+    (
+      migrateRecord('surface', { surfaceId: 'enamel', name: 'Old one', upkeep: null, ...of }, 6) as {
+        surfaceId?: unknown;
+      }
+    ).surfaceId;
+  expect(surfaceOf({ name: 'Enamel bath' })).toBe('bath-enamel');
+  expect(surfaceOf({ upkeep: { everyDays: 7, soilId: 'soap-scum', formulaId: null } })).toBe('bath-enamel');
+  expect(surfaceOf({ upkeep: { everyDays: 90, soilId: 'burnt-on', formulaId: null } })).toBe('enamel');
+  expect(surfaceOf({ name: 'Oven' })).toBe('enamel');
+  expect(surfaceOf({ name: 'Bathroom tiles', surfaceId: 'glazed-tile' })).toBe('glazed-tile');
+});

@@ -54,6 +54,15 @@ const nameEndReason: RecordChange = (job) => {
   };
 };
 
+/** Until version 7 one row stood for the enamel of ovens and of baths. */
+const BATH_NAME = /\b(?:bath|tub|basin|tray)\b/i;
+const nameBath: RecordChange = (surface) => {
+  if (!isObject(surface) || surface.surfaceId !== 'enamel') return surface;
+  const soilId = isObject(surface.upkeep) ? surface.upkeep.soilId : null;
+  const isBath = BATH_NAME.test(String(surface.name)) || soilId === 'soap-scum' || soilId === 'limescale';
+  return isBath ? { ...surface, surfaceId: 'bath-enamel' } : surface;
+};
+
 /** The same change in the formula that a batch holds. */
 const inBatch =
   (change: RecordChange): RecordChange =>
@@ -72,6 +81,8 @@ export const MIGRATIONS: readonly Migration[] = [
   { from: 4, records: { formula: addUse, batch: inBatch(addUse) } },
   // What is a soak stands in its form alone; why a dwell was over stands in a job by name.
   { from: 5, records: { formula: addSoak, batch: inBatch(addSoak), job: nameEndReason } },
+  // Enamel of a bath apart from that of an oven; knives, soapstone and quarry tile rows of their own.
+  { from: 6, records: { surface: nameBath } },
 ];
 
 /** The newest form of records and files that this Biscuit writes and reads. */
