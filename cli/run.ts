@@ -18,11 +18,11 @@ import {
   ROOM_SIZES,
   SCOPES,
   shelfLife,
-  soilByName,
+  soilMeaning,
   SOILS,
   STARTER_FORMULAS,
   storageAdvice,
-  surfaceByName,
+  surfaceMeaning,
   SURFACES,
   toolSet,
   DEFAULT_CONTEXT,
@@ -34,6 +34,7 @@ import {
   type Finding,
   type Formula,
   type Level,
+  type Meaning,
   type StorageConditions,
   type HouseholdMember,
   type MeasureSystem,
@@ -123,19 +124,21 @@ function parsed(given: readonly string[]) {
   }
 }
 
-function surfaceOf(text: string | undefined): Surface | null {
+/** The row that an option means; a word that may mean several, or none, is refused with the choices. */
+function rowOf<T extends { readonly id: string }>(
+  option: string,
+  text: string | undefined,
+  meaningOf: (text: string) => Meaning<T>,
+  all: readonly T[],
+): T | null {
   if (text === undefined) return null;
-  const surface = surfaceByName(text);
-  if (!surface)
-    throw new Unreadable(`--surface "${text}" is not known. Accepted: ${SURFACES.map((s) => s.id).join(', ')}.`);
-  return surface;
-}
-
-function soilOf(text: string | undefined): Soil | null {
-  if (text === undefined) return null;
-  const soil = soilByName(text);
-  if (!soil) throw new Unreadable(`--soil "${text}" is not known. Accepted: ${SOILS.map((s) => s.id).join(', ')}.`);
-  return soil;
+  const ids = (rows: readonly T[]): string => rows.map((row) => row.id).join(', ');
+  const meaning = meaningOf(text);
+  if (meaning.kind === 'one') return meaning.row;
+  if (meaning.kind === 'several')
+    throw new Unreadable(`--${option} "${text}" may mean several. Say which: ${ids(meaning.rows)}.`);
+  const nearest = meaning.nearest.length > 0 ? ` Nearest: ${ids(meaning.nearest)}.` : '';
+  throw new Unreadable(`--${option} "${text}" is not known.${nearest} Accepted: ${ids(all)}.`);
 }
 
 function livesOf(text: string | undefined): HouseholdMember[] {
@@ -229,8 +232,8 @@ function report(args: readonly string[], readText: ReadText): object | string {
   const context: EvaluationContext = {
     ...DEFAULT_CONTEXT,
     scope: scopeGiven ?? 'stored',
-    surface: surfaceOf(values.surface),
-    soil: soilOf(values.soil),
+    surface: rowOf('surface', values.surface, surfaceMeaning, SURFACES),
+    soil: rowOf('soil', values.soil, soilMeaning, SOILS),
     dwellMinutes: dwell < 0 ? null : dwell,
     headspacePercent: numberArgument('headspace', values.headspace, 1, 90, DEFAULT_CONTEXT.headspacePercent),
     household: livesOf(values.lives),

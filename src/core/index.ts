@@ -83,8 +83,9 @@ export type { Result, Problem } from './formula/result';
 
 export { findIngredient, ingredientById, searchIngredients, INGREDIENTS } from './catalogue/lookup';
 export type { Ingredient } from './catalogue/ingredient';
-export { SURFACES, surfaceByName, type Surface, type SurfaceGroup } from './catalogue/surfaces';
-export { SOILS, soilByName, type Soil } from './catalogue/soils';
+export type { Meaning } from './catalogue/meaning';
+export { SURFACES, surfaceByName, surfaceMeaning, type Surface, type SurfaceGroup } from './catalogue/surfaces';
+export { SOILS, soilByName, soilMeaning, type Soil } from './catalogue/soils';
 export { HOUSEHOLD_MEMBERS, type HouseholdMember } from './catalogue/household';
 export {
   DISPUTED_ADVICE,

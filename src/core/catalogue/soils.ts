@@ -1,3 +1,4 @@
+import { meaningsOf } from './meaning';
 import type { SourceKey } from './sources';
 
 /** What in a mixture does the lifting; how strong it is comes from the mixture's state. */
@@ -308,7 +309,11 @@ export const SOILS: readonly Soil[] = [
   }),
 ];
 
-const BY_NAME = new Map(SOILS.flatMap((s) => [s.id, s.name.toLowerCase(), ...s.names].map((n) => [n, s] as const)));
+/** What a word people use means among the soils: one, several to ask about, or none and the nearest. */
+export const soilMeaning = meaningsOf(SOILS);
 
-/** The soil of an id or a name people use, or null. */
-export const soilByName = (text: string): Soil | null => BY_NAME.get(text.trim().toLowerCase()) ?? null;
+/** The soil of an id or of a word that means one alone, or null. */
+export function soilByName(text: string): Soil | null {
+  const meaning = soilMeaning(text);
+  return meaning.kind === 'one' ? meaning.row : null;
+}

@@ -1,3 +1,4 @@
+import { meaningsOf } from './meaning';
 import type { SourceKey } from './sources';
 import type { LimitOf, Surface, SurfaceGroup, SurfaceHarm, Tolerance, Weakness } from './surface';
 
@@ -78,7 +79,7 @@ const POROUS_STONE = [
 
 /** Mohs figures: CRC Handbook for minerals and metals; the rest common practice. */
 export const SURFACES: readonly Surface[] = [
-  surface('marble', 'Marble', { group: 'stone', names: ['polished marble', 'marble worktop'], limits: CARBONATE_STONE, manner: 'Soft damp cloth, then dry: no circles of a scourer.' }),
+  surface('marble', 'Marble', { group: 'stone', names: ['worktop', 'counter', 'countertop', 'hearth', 'polished marble', 'marble worktop'], limits: CARBONATE_STONE, manner: 'Soft damp cloth, then dry: no circles of a scourer.' }),
   surface('limestone', 'Limestone', { group: 'stone', names: ['jura'], limits: CARBONATE_STONE, manner: 'Soft damp cloth, then dry.' }),
   surface('travertine', 'Travertine', { group: 'stone', limits: CARBONATE_STONE, manner: 'Soft damp cloth; a soft brush in its holes; dry.' }),
   surface('terrazzo', 'Terrazzo', { group: 'stone', names: ['terrazzo (cement)'], limits: CARBONATE_STONE, manner: 'Wrung mop, plain water after it, dry.' }),
@@ -88,26 +89,26 @@ export const SURFACES: readonly Surface[] = [
     manner: 'Stiff brush, wet it first, rinse well.',
   }),
   surface('granite-sealed', 'Granite, sealed', {
-    group: 'stone', names: ['granite', 'granite worktop', 'sealed granite'],
+    group: 'stone', names: ['worktop', 'counter', 'countertop', 'granite', 'granite worktop', 'sealed granite'],
     limits: [acid(6, 1, 'etches-stone', 'Acid wears the sealer and dulls some of its minerals.'), alkali(10, 15, 'strips-finish', 'Alkali above pH 10 wears the sealer.'), alcohol(30, 5, 'strips-finish', 'Alcohol over 30 % lifts the sealer.'), oxidiser(3.5, 15, 'bleaches-colour', 'Strong peroxide lightens it.'), ...drinksOil(), upToMohs(2.5), water(60, 'strips-finish', 'Standing water finds the gaps in the seal.')],
     schools: [{ school: 'vinegar-on-granite', choice: 'dilute', of: 'acid', limits: [acid(4, 5, 'etches-stone', 'Acid wears the sealer: dilute, brief, rinsed.')] }],
     manner: 'Soft cloth, soap and water, dry to a shine.',
   }),
   surface('granite-unsealed', 'Granite, bare', {
-    group: 'stone', names: ['unsealed granite'],
+    group: 'stone', names: ['worktop', 'counter', 'countertop', 'unsealed granite'],
     limits: [...POROUS_STONE], manner: 'Damp cloth, dry at once; have it sealed.',
   }),
-  surface('slate', 'Slate or sandstone', { group: 'stone', names: ['slate', 'sandstone', 'slate floor', 'slate worktop', 'hearth'], limits: POROUS_STONE, manner: 'Soft brush with the layers, damp cloth, dry.' }),
+  surface('slate', 'Slate or sandstone', { group: 'stone', names: ['floor', 'worktop', 'counter', 'countertop', 'slate', 'sandstone', 'slate floor', 'slate worktop', 'hearth'], limits: POROUS_STONE, manner: 'Soft brush with the layers, damp cloth, dry.' }),
   // Talc and magnesite: acid does nothing to it, any scourer does (Mohs 1, CRC Handbook).
-  surface('soapstone', 'Soapstone', { group: 'stone', names: ['steatite', 'soapstone worktop'], limits: [alkali(12, 60, 'etches-stone', 'Very strong alkali dulls it.'), upToMohs(1)], manner: 'Damp cloth, dry; a trace of mineral oil where it is kept oiled.' }),
+  surface('soapstone', 'Soapstone', { group: 'stone', names: ['worktop', 'counter', 'countertop', 'steatite', 'soapstone worktop'], limits: [alkali(12, 60, 'etches-stone', 'Very strong alkali dulls it.'), upToMohs(1)], manner: 'Damp cloth, dry; a trace of mineral oil where it is kept oiled.' }),
   surface('engineered-quartz', 'Engineered quartz', {
-    group: 'stone', names: ['quartz', 'quartz worktop', 'composite stone'],
+    group: 'stone', names: ['worktop', 'counter', 'countertop', 'quartz', 'quartz worktop', 'composite stone'],
     limits: [acid(4, 10, 'damages-coating', 'Acid dulls the resin that binds it: brief and dilute.'), alkali(10, 15, 'damages-coating', 'Strong alkali dulls the resin.'), limit('hypochlorite')(0, 0, 'damages-coating', 'Hypochlorite dulls and yellows the resin.'), alcohol(70, 5, 'damages-coating', 'Strong alcohol softens the resin: brief.'), upToMohs(2.5), heat(80, 0, 'damages-coating', 'Its resin cracks and yellows from heat.')],
     manner: 'Soft cloth; plastic scraper laid flat.',
   }),
 
   surface('glazed-tile', 'Glazed tile', {
-    group: 'tile', drains: true, names: ['ceramic tile', 'porcelain tile', 'tiles', 'tile', 'glazed ceramic', 'porcelain'],
+    group: 'tile', drains: true, names: ['floor', 'hearth', 'sink', 'basin', 'washbasin', 'china sink', 'ceramic tile', 'porcelain tile', 'tiles', 'tile', 'glazed ceramic', 'porcelain'],
     limits: [acid(3, 480, 'damages-coating', 'Neat acid left for hours dulls a glaze.'), alkali(12, 60, 'damages-coating', 'Very strong alkali dulls a glaze.'), upToMohs(3)],
     manner: 'From the top down, S-strokes in sections; circles on the stubborn.',
   }),
@@ -117,7 +118,7 @@ export const SURFACES: readonly Surface[] = [
     manner: 'Wet it first, soft brush, wrung cloth.',
   }),
   surface('quarry-tile', 'Quarry tile', {
-    group: 'tile', names: ['quarry tiles', 'quarry tile floor'],
+    group: 'tile', names: ['floor', 'quarry tiles', 'quarry tile floor'],
     limits: [acid(3, 15, 'etches-stone', 'Strong acid dulls the face of the clay: brief and dilute.'), alkali(12, 60, 'etches-stone', 'Very strong alkali leaves salts in the pores.'), upToMohs(3)],
     manner: 'Wrung mop, then plain water, dry.',
   }),
@@ -130,12 +131,12 @@ export const SURFACES: readonly Surface[] = [
   surface('silicone-sealant', 'Silicone sealant', { group: 'tile', names: ['silicone', 'caulk', 'sealant', 'shower seal'], limits: [upToMohs(2.5)], manner: 'Soft brush. Mould inside it does not lift: cut it out and renew it.' }),
 
   surface('glass', 'Glass', {
-    group: 'glass', names: ['window', 'plain glass', 'shower screen', 'windows', 'shower glass'],
+    group: 'glass', names: ['glasses', 'window', 'plain glass', 'shower screen', 'windows', 'shower glass'],
     limits: [alkali(10, 10, 'damages-coating', 'Alkali left to dry etches glass: brief, then rinse.'), upToMohs(2.5), heat(70, 0, 'damages-coating', 'Boiling water on cold glass cracks it.')],
     manner: 'S-strokes from the top; squeegee or a dry cloth across the light.',
   }),
   surface('stove-glass', 'Stove glass', {
-    group: 'glass', names: ['stove door', 'fire glass', 'wood burner glass', 'stove door glass'], ignites: true,
+    group: 'glass', names: ['stove', 'stove door', 'fire glass', 'wood burner glass', 'stove door glass'], ignites: true,
     limits: [acid(4, 10, 'damages-coating', 'Acid attacks the door’s rope and enamel, and does nothing for soot.'), upToMohs(3), alkali(12.5, 30, 'damages-coating', 'Very strong alkali dulls the ceramic.')],
     manner: 'Cold door only; damp paper dipped in fine ash, or soda paste; never steel wool.',
   }),
@@ -147,19 +148,19 @@ export const SURFACES: readonly Surface[] = [
     manner: 'Spray the cloth, not the mirror; wipe, then buff dry, off the edges.',
   }),
   surface('coated-screen', 'Coated screen or spectacle lens', {
-    group: 'glass', names: ['screen', 'spectacles', 'lens', 'television', 'phone screen', 'glasses', 'laptop screen'],
+    group: 'glass', names: ['glasses', 'screen', 'spectacles', 'lens', 'television', 'phone screen', 'laptop screen'],
     keepOut: { harm: 'damages-coating', reason: 'Its coating comes off with acid, alkali, alcohol or grit; alcohol only if its maker says so.' },
     manner: 'Switched off; dry microfibre, or one breath of water on the cloth.',
   }),
 
   surface('stainless-steel', 'Stainless steel', {
-    group: 'metal', drains: true, names: ['stainless', 'steel sink', 'sink', 'stainless sink'],
+    group: 'metal', drains: true, names: ['pan', 'worktop', 'counter', 'countertop', 'cutlery', 'basin', 'stainless', 'steel sink', 'sink', 'stainless sink'],
     limits: [acid(4, 30, 'corrodes-metal', 'Acid left standing dulls and pits it: rinse and dry.'), noBleachOn('stainless steel'), upToMohs(2.5)],
     weaknesses: [weak(['acid', 'chloride'], 10, 'corrodes-metal', 'Salt and acid together pit it.')],
     manner: 'Along the grain, soft pad; no steel wool; dry off.',
   }),
   surface('chrome', 'Chrome plate', {
-    group: 'metal', drains: true, names: ['chrome-plate', 'taps', 'chrome fittings', 'tap', 'faucet'],
+    group: 'metal', drains: true, names: ['tap', 'faucet', 'chrome-plate', 'chrome fittings'],
     limits: [acid(4, 15, 'corrodes-metal', 'Acid creeps through pores of the plate: brief, dilute, rinsed.'), alkali(10, 30, 'corrodes-metal', 'Strong alkali dulls the plate.'), noBleachOn('what lies under chrome'), noGrains],
     manner: 'Soft cloth; dry to a shine.',
   }),
@@ -169,12 +170,12 @@ export const SURFACES: readonly Surface[] = [
     manner: 'Bag of vinegar tied over it, or taken off into a bowl; then a soft brush and a flush.',
   }),
   surface('aluminium', 'Aluminium', {
-    group: 'metal', names: ['aluminum', 'aluminium frame', 'alloy', 'aluminium pan', 'foil tray'],
+    group: 'metal', names: ['pan', 'window frame', 'aluminum', 'aluminium frame', 'alloy', 'aluminium pan', 'foil tray'],
     limits: [acid(4, 0, 'corrodes-metal', 'Acid eats its oxide skin: it pits and blackens.', 'crc-memory'), acid(6, 5, 'corrodes-metal', 'Weak acid clouds it: brief.'), alkali(9, 0, 'corrodes-metal', 'Alkali dissolves its oxide skin, then the metal: it blackens at once.', 'crc-memory'), alkali(8, 20, 'corrodes-metal', 'Soda left on it darkens it.'), noBleachOn('aluminium'), upToMohs(2)],
     manner: 'Soft cloth and dish soap; dry.',
   }),
   surface('cast-iron', 'Cast iron and carbon steel', {
-    group: 'metal', names: ['iron', 'carbon steel', 'cast iron pan', 'wok'],
+    group: 'metal', names: ['pan', 'iron', 'carbon steel', 'cast iron pan', 'wok'],
     limits: [acid(6, 0, 'corrodes-metal', 'Acid strips the seasoning and rusts the iron.'), alkali(10, 15, 'strips-finish', 'Strong alkali strips the seasoning.'), noBleachOn('iron'), oxidiser(0.1, 0, 'corrodes-metal', 'Peroxide rusts bare iron.'), upToMohs(6), water(2, 'corrodes-metal', 'Water left on it rusts it: dry at once, then oil.')],
     manner: 'Salt or a brush on bare iron; dry over heat; a wipe of oil.',
   }),
@@ -185,35 +186,35 @@ export const SURFACES: readonly Surface[] = [
     manner: 'By hand, the edge away from you; dry at once.',
   }),
   surface('brass', 'Brass, copper or bronze, bare', {
-    group: 'metal', names: ['copper', 'bronze', 'brass lamp', 'porthole', 'bare brass'],
+    group: 'metal', names: ['tap', 'faucet', 'copper', 'bronze', 'brass lamp', 'porthole', 'bare brass'],
     limits: [acid(4, 10, 'corrodes-metal', 'Acid takes off tarnish, then turns brass pink: brief, then rinse.'), alkali(10, 10, 'corrodes-metal', 'Strong alkali stains it.'), noBleachOn('brass and copper'), oxidiser(1, 5, 'corrodes-metal', 'Peroxide spots it dark.'), upToMohs(2.5)],
     weaknesses: [weak(['ammonia-source'], 0, 'corrodes-metal', 'Ammonia cracks brass from within.', 'sds-memory')],
     manner: 'Soft cloth in straight strokes; rinse, dry at once.',
   }),
   surface('lacquered-brass', 'Brass, lacquered', {
-    group: 'metal', names: ['lacquered copper'],
+    group: 'metal', names: ['tap', 'faucet', 'lacquered copper'],
     limits: [acid(6, 0, 'strips-finish', 'Acid gets under the lacquer: soap and water alone.'), alkali(9.5, 1, 'strips-finish', 'Alkali lifts the lacquer.'), alcohol(1, 0, 'strips-finish', 'Alcohol dissolves lacquer.'), noBleachOn('brass'), oxidiser(1, 1, 'strips-finish', 'Peroxide clouds the lacquer.'), noGrains],
     manner: 'Soft cloth, drop of dish soap, dry.',
   }),
   surface('silver', 'Silver and plate', {
-    group: 'metal', names: ['silver plate', 'silverware', 'cutlery'],
+    group: 'metal', names: ['cutlery', 'silver plate', 'silverware'],
     limits: [acid(5, 0, 'corrodes-metal', 'Acid does nothing for tarnish; with salt it creeps under worn plate.'), noBleachOn('silver'), oxidiser(1, 5, 'corrodes-metal', 'Peroxide darkens it.'), noGrains],
     weaknesses: [weak(['chloride'], 10, 'corrodes-metal', 'Salt spots silver.')],
     manner: 'Foil, soda and hot water for plain silver; never what is glued or darkened on purpose; rinse, buff.',
   }),
 
   surface('enamel', 'Oven enamel', {
-    group: 'enamel', drains: true, names: ['porcelain enamel', 'oven interior', 'oven', 'hob pan', 'oven-enamel', 'oven door'], ignites: true,
+    group: 'enamel', drains: true, names: ['pan', 'cooker', 'stove', 'porcelain enamel', 'oven interior', 'oven', 'hob pan', 'oven-enamel', 'oven door'], ignites: true,
     limits: [acid(4, 10, 'damages-coating', 'Acid dulls enamel: brief and dilute; old enamel never.'), alkali(11, 60, 'damages-coating', 'Very strong alkali dulls enamel.'), upToMohs(2.5)],
     manner: 'Cold; plastic scraper; no metal tools.',
   }),
   surface('bath-enamel', 'Bath of enamel', {
-    group: 'enamel', drains: true, names: ['enamel bath', 'bath enamel', 'enamel tub', 'steel bath', 'enamelled bath'],
+    group: 'enamel', drains: true, names: ['bath', 'tub', 'bathtub', 'shower tray', 'enamel bath', 'bath enamel', 'enamel tub', 'steel bath', 'enamelled bath'],
     limits: [acid(4, 5, 'damages-coating', 'Acid dulls enamel: brief and dilute; old enamel never.'), alkali(11, 60, 'damages-coating', 'Very strong alkali dulls enamel.'), upToMohs(2.5)],
     manner: 'Soft sponge in circles; rinse; no metal tools.',
   }),
   surface('old-enamel', 'Enamel, old or worn', {
-    group: 'enamel', drains: true, names: ['worn enamel', 'antique bath'],
+    group: 'enamel', drains: true, names: ['bath', 'tub', 'bathtub', 'shower tray', 'worn enamel', 'antique bath'],
     limits: [acid(6, 0, 'damages-coating', 'Acid eats old enamel, which has no acid-proof glaze.'), alkali(11, 30, 'damages-coating', 'Strong alkali dulls it.'), upToMohs(2)],
     manner: 'Soft cloth; nothing that scours.',
   }),
@@ -233,13 +234,13 @@ export const SURFACES: readonly Surface[] = [
     manner: 'Cover it; dry brush when cold.',
   }),
   surface('induction-hob', 'Glass-ceramic or induction hob', {
-    group: 'glass', names: ['hob', 'cooktop', 'glass-ceramic', 'ceramic hob', 'glass ceramic'], ignites: true,
+    group: 'glass', names: ['cooker', 'stove', 'hob', 'cooktop', 'glass-ceramic', 'ceramic hob', 'glass ceramic'], ignites: true,
     limits: [acid(3, 15, 'damages-coating', 'Strong acid dulls the print in time: brief.'), alkali(10, 20, 'damages-coating', 'Alkali left to dry marks the glass.'), upToMohs(2.5)],
     manner: 'Cold hob; soft pad; a blade made for it laid flat.',
   }),
 
   surface('acrylic', 'Acrylic or fibreglass', {
-    group: 'plastic', drains: true, names: ['acrylic tray', 'shower tray', 'bath', 'fibreglass', 'fiberglass', 'acrylic bath', 'gel coat', 'tub', 'bathtub'],
+    group: 'plastic', drains: true, names: ['bath', 'tub', 'bathtub', 'shower tray', 'acrylic tray', 'fibreglass', 'fiberglass', 'acrylic bath', 'gel coat'],
     limits: [acid(3, 30, 'crazes-plastic', 'Strong acid dulls it in time: dilute and brief.'), alkali(10, 20, 'crazes-plastic', 'Strong alkali dulls it.'), alcohol(10, 0, 'crazes-plastic', 'Alcohol over 10 % draws fine cracks in acrylic.'), oxidiser(3.5, 15, 'bleaches-colour', 'Strong peroxide yellows it.'), oil(1, 0, 'crazes-plastic', 'Oils, citrus above all, soften acrylic.'), fattyOil(1, 5, 'crazes-plastic', 'Oil that stays on it softens acrylic.'), upToMohs(2), heat(65, 0, 'crazes-plastic', 'Very hot water warps and crazes it.')],
     manner: 'Soft cloth; rinse; keep it dry until its turn.',
   }),
@@ -249,17 +250,17 @@ export const SURFACES: readonly Surface[] = [
     manner: 'Soft cloth, dish soap, no pressure.',
   }),
   surface('vinyl-floor', 'Vinyl floor or PVC', {
-    group: 'plastic', names: ['vinyl', 'pvc floor', 'pvc', 'upvc', 'window frame'],
+    group: 'plastic', names: ['floor', 'window frame', 'vinyl', 'pvc floor', 'pvc', 'upvc'],
     limits: [acid(3, 15, 'strips-finish', 'Acid dulls the wear layer: dilute.'), alkali(9, 5, 'strips-finish', 'Alkali dulls and stiffens the wear layer.'), alcohol(20, 1, 'strips-finish', 'Alcohol lifts the finish: spots only.'), oil(1, 1, 'strips-finish', 'Oils soften PVC.'), oxidiser(3.5, 15, 'bleaches-colour', 'Strong peroxide lightens it.'), upToMohs(2), water(30, 'strips-finish', 'Water that stands creeps into the seams.')],
     manner: 'Wrung mop, far corner to the door.',
   }),
   surface('linoleum', 'Linoleum', {
-    group: 'plastic', names: ['lino', 'linoleum floor'],
+    group: 'plastic', names: ['floor', 'lino', 'linoleum floor'],
     limits: [acid(3, 10, 'strips-finish', 'Strong acid dulls it.'), alkali(8.8, 0, 'strips-finish', 'Alkali breaks down the linseed oil that lino is made of.'), alcohol(5, 1, 'strips-finish', 'Alcohol lifts its finish.'), oxidiser(1, 5, 'bleaches-colour', 'Peroxide lightens it.'), upToMohs(2), water(15, 'swells-wood', 'Standing water swells its backing.')],
     manner: 'Well wrung mop, dish soap alone.',
   }),
   surface('laminate', 'Laminate', {
-    group: 'plastic', names: ['laminate worktop', 'laminate floor', 'formica', 'melamine board'],
+    group: 'plastic', names: ['floor', 'worktop', 'counter', 'countertop', 'laminate worktop', 'laminate floor', 'formica', 'melamine board'],
     limits: [acid(3, 15, 'strips-finish', 'Strong acid dulls it.'), alkali(10, 15, 'strips-finish', 'Strong alkali dulls it.'), upToMohs(2), water(10, 'swells-wood', 'Water at the seams swells the board.'), oxidiser(3.5, 15, 'bleaches-colour', 'Strong peroxide lightens it.')],
     manner: 'Damp cloth, off the seams; dry.',
   }),
@@ -270,13 +271,13 @@ export const SURFACES: readonly Surface[] = [
   }),
 
   surface('varnished-wood', 'Varnished or sealed wood', {
-    group: 'wood', names: ['varnish', 'sealed wood', 'wood worktop', 'varnished worktop', 'hardwood floor', 'parquet', 'lacquered wood'],
+    group: 'wood', names: ['hardwood floor', 'parquet', 'table', 'floor', 'worktop', 'counter', 'countertop', 'window frame', 'varnish', 'sealed wood', 'wood worktop', 'varnished worktop', 'lacquered wood'],
     limits: [acid(6, 0, 'strips-finish', 'Acid dulls and softens varnish. Cleaners disagree below 0.3 % acid; Biscuit takes the stricter side.'), alkali(8.5, 2, 'strips-finish', 'Alkali softens varnish.'), oxidiser(0.5, 1, 'bleaches-colour', 'Peroxide lightens wood through the varnish.'), alcohol(1, 0, 'strips-finish', 'Alcohol dissolves many varnishes.'), oil(1, 1, 'strips-finish', 'Strong oils soften varnish.'), noGrains, water(5, 'swells-wood', 'Water finds every crack in the varnish.')],
     schools: [{ school: 'vinegar-on-sealed-wood', choice: 'diluted', of: 'acid', limits: [acid(3.25, 1, 'strips-finish', 'Only well diluted, under 0.3 % acid: this is stronger.')] }],
     manner: 'Barely damp cloth with the grain; dry after it.',
   }),
   surface('waxed-wood', 'Waxed, oiled or bare wood', {
-    group: 'wood', names: ['waxed floor', 'oiled wood', 'bare wood', 'unfinished wood', 'waxed pine', 'waxed table'],
+    group: 'wood', names: ['hardwood floor', 'parquet', 'table', 'floor', 'worktop', 'counter', 'countertop', 'waxed floor', 'oiled wood', 'bare wood', 'unfinished wood', 'waxed pine', 'waxed table'],
     limits: [acid(6, 0, 'strips-finish', 'Acid lifts wax and stains bare wood.'), alkali(8, 0.5, 'strips-finish', 'Alkali strips wax and oil and darkens wood.'), oxidiser(0.1, 0, 'bleaches-colour', 'Peroxide bleaches bare wood.'), alcohol(1, 0, 'strips-finish', 'Alcohol dissolves wax and shellac.'), oil(2, 5, 'strips-finish', 'Strong oils, citrus above all, strip wax.'), noGrains, water(2, 'swells-wood', 'Water raises the grain: nearly dry.')],
     manner: 'Nearly dry cloth with the grain.',
   }),
@@ -287,7 +288,7 @@ export const SURFACES: readonly Surface[] = [
     manner: 'From the bottom up, light strokes; rinse from the top down.',
   }),
   surface('gloss-paint', 'Painted wood, gloss', {
-    group: 'wall', names: ['gloss paint', 'skirting', 'painted wood', 'radiator'],
+    group: 'wall', names: ['window frame', 'gloss paint', 'skirting', 'painted wood', 'radiator'],
     limits: [acid(3, 5, 'damages-coating', 'Strong acid dulls gloss.'), alkali(10, 5, 'damages-coating', 'Washing soda takes the gloss, then the paint.'), alcohol(5, 1, 'damages-coating', 'Alcohol softens gloss paint.'), oxidiser(3.5, 10, 'bleaches-colour', 'Strong peroxide yellows it.'), upToMohs(2)],
     manner: 'Damp cloth, dry.',
   }),
@@ -298,7 +299,7 @@ export const SURFACES: readonly Surface[] = [
   }),
 
   surface('wool-silk', 'Wool or silk', {
-    group: 'cloth', names: ['wool', 'silk', 'wool rug', 'jumper'],
+    group: 'cloth', names: ['wool rug', 'rug', 'wool', 'silk', 'jumper'],
     limits: [acid(2.5, 60, 'harms-fibre', 'Strong acid weakens it: dilute is fine.'), alkali(8.8, 0, 'harms-fibre', 'Alkali dissolves wool and silk, slowly and for good.'), oxidiser(0.3, 0, 'bleaches-colour', 'Peroxide yellows and weakens wool and silk.'), limit('hypochlorite')(0, 0, 'harms-fibre', 'Hypochlorite dissolves wool and silk.'), ...oilRing('harms-fibre'), heat(30, 0, 'harms-fibre', 'Heat felts wool.')],
     manner: 'Cool water, pressed not rubbed; flat to dry.',
   }),
@@ -326,12 +327,12 @@ export const SURFACES: readonly Surface[] = [
     manner: 'Fill, wait, empty; then two rinses of plain water. The maker’s word comes first.',
   }),
   surface('steam-iron', 'Steam iron, inside', {
-    group: 'appliance', names: ['iron inside', 'steam generator'],
+    group: 'appliance', names: ['iron', 'iron inside', 'steam generator'],
     keepOut: { harm: 'damages-coating', reason: 'Water alone, unless its maker allows a descaler: acid loosens scale that then blocks it.' },
     manner: 'Plain water, its own self-clean if it has one.',
   }),
   surface('toilet-bowl', 'Toilet bowl', {
-    group: 'appliance', drains: true, names: ['toilet', 'vitreous china', 'wc', 'bowl', 'lavatory'],
+    group: 'appliance', drains: true, names: ['porcelain', 'toilet', 'vitreous china', 'wc', 'bowl', 'lavatory'],
     limits: [upToMohs(5.5)],
     manner: 'Lower the water first; brush under the rim; one product at a time, never two.',
   }),
@@ -354,7 +355,11 @@ export const SURFACES: readonly Surface[] = [
   }),
 ];
 
-const BY_NAME = new Map(SURFACES.flatMap((s) => [s.id, s.name.toLowerCase(), ...s.names].map((n) => [n, s] as const)));
+/** What a word people use means among the surfaces: one, several to ask about, or none and the nearest. */
+export const surfaceMeaning = meaningsOf(SURFACES);
 
-/** The surface of an id or a name people use, or null. */
-export const surfaceByName = (text: string): Surface | null => BY_NAME.get(text.trim().toLowerCase()) ?? null;
+/** The surface of an id or of a word that means one alone, or null. */
+export function surfaceByName(text: string): Surface | null {
+  const meaning = surfaceMeaning(text);
+  return meaning.kind === 'one' ? meaning.row : null;
+}

@@ -294,9 +294,8 @@ describe('surfaces', () => {
     expect(on(text, surface).findings.some((f) => f.code === code)).toBe(expected);
   });
 
-  test('every surface is found by its id and its names, and says why', () => {
+  test('every surface says why', () => {
     for (const surface of SURFACES) {
-      for (const name of [surface.id, surface.name, ...surface.names]) expect(surfaceByName(name)).toBe(surface);
       expect(surface.manner.length).toBeGreaterThan(5);
       for (const l of [...surface.limits, ...surface.weaknesses]) {
         expect(l.reason.length).toBeGreaterThan(10);
