@@ -8,7 +8,7 @@ const PARTS = {
   quantity: core('quantity'),
   'shelf-life': core('shelf-life'),
   mixture: [...core('mixture'), 'cli'],
-  findings: [...core('findings', 'evaluation'), 'cli'],
+  findings: [...core('findings'), 'cli'],
   evaluation: [...core('evaluation', 'findings', 'batch', 'formula/reader/cases.test.ts'), 'cli'],
 };
 

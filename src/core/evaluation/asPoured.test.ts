@@ -79,3 +79,42 @@ describe('several bottles, and an amount of one’s own', () => {
     expect(rough.value.plan.shifts[0]?.changePercent).toBeLessThan(-8);
   });
 });
+
+describe('a line at what was poured', () => {
+  const scour = STARTER_FORMULAS.find((f) => f.id === 'starter-scour')!;
+  const [soda, water] = scour.lines;
+  const scoured = [
+    { line: soda!, volumeML: 100 },
+    { line: water!, volumeML: 50 },
+  ];
+
+  test('grams of what is solid, mL of the rest; nothing of what is not to go in', () => {
+    const made = formulaAsPoured(scour, scoured, { [water!.id]: 60 });
+    // Baking soda as spooned, 0.95 g/mL or as the catalogue has it: what matters is that it is the mass.
+    expect(made.lines[0]!.amount).toMatchObject({ kind: 'mass', unit: 'g' });
+    expect(made.lines[1]!.amount).toEqual({ kind: 'volume', value: { low: 60, high: 60 }, unit: 'mL' });
+    expect(made.makesML).toBeNull();
+    expect(formulaAsPoured(scour, [scoured[0]!], {}).lines.map((l) => l.id)).toEqual([soda!.id]);
+    expect(formulaAsPoured(scour, scoured, { [water!.id]: 0 }).lines.map((l) => l.id)).toEqual([soda!.id]);
+  });
+
+  test('twice the volume of a powder is twice its grams', () => {
+    const gramsOf = (volumeML: number): number => {
+      const { amount } = formulaAsPoured(scour, [{ line: soda!, volumeML }], {}).lines[0]!;
+      return 'value' in amount ? amount.value.low : NaN;
+    };
+    expect(gramsOf(200) / gramsOf(100)).toBeCloseTo(2, 9);
+    expect(gramsOf(100)).toBeGreaterThan(60);
+    expect(gramsOf(100)).toBeLessThan(130);
+  });
+
+  test('a line that is planned at nothing asks for nothing more', () => {
+    const lines = [
+      { ...plan.lines[0]!, volumeML: 0 },
+      { ...plan.lines[1]!, volumeML: 100 },
+    ];
+    const more = rescaled({ lines, batchML: 100 }, { [lines[0]!.line.id]: 30 });
+    expect(more.times).toBe(1);
+    expect(more.toPour.map((p) => p.volumeML)).toEqual([0, 100]);
+  });
+});
