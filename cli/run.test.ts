@@ -125,6 +125,7 @@ describe('what is printed', () => {
 
   test('a surface and a soil without a recipe rank the starters, and list what is ruled out', () => {
     const ranked = JSON.parse(evaluate('--surface', 'marble', '--soil', 'fresh-grease').stdout) as {
+      unlikely: boolean;
       ways: { formula: string; dwell: object }[];
       ruledOut: { because: string; why: string }[];
     };
@@ -132,6 +133,10 @@ describe('what is printed', () => {
     expect(ranked.ways.map((w) => w.formula)).not.toContain('starter-everyday');
     expect(ranked.ways.length + ranked.ruledOut.length).toBe(STARTER_FORMULAS.length);
     for (const r of ranked.ruledOut) expect(r.why.length).toBeGreaterThan(5);
+    expect(ranked.unlikely).toBe(false);
+    expect(JSON.parse(evaluate('--surface', 'acrylic', '--soil', 'silver-tarnish').stdout)).toMatchObject({
+      unlikely: true,
+    });
   });
 
   test('what a recipe is for decides whether it is strong enough', () => {
@@ -166,7 +171,7 @@ describe('what cannot be read ends 2, with one line that says what would be acce
     [['--text', 'glass.txt', '--soil', 'snow'], /Accepted: daily-dirt/],
     [['--surface', 'window frame', '--soil', 'dust'], /may mean several. Say which: aluminium, vinyl-floor, /],
     [['--surface', 'marbel', '--soil', 'dust'], /"marbel" is not known. Nearest: marble\. Accepted: marble, /],
-    [['--surface', 'marble', '--soil', 'dusst'], /"dusst" is not known. Nearest: dust\. Accepted: daily-dirt, /],
+    [['--surface', 'marble', '--soil', 'dusst'], /"dusst" is not known. Nearest: dust, rust\. Accepted: daily-dirt, /],
     [['--text', 'glass.txt', '--lives', 'cat,dragon'], /"dragon" is not known. Accepted: cat, dog/],
     [['--text', 'glass.txt', '--hardness', 'hard'], /--hardness "hard" is not a number from 0 to 1000/],
     [['--surface', 'marble'], /--surface ID and --soil ID/],

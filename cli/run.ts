@@ -6,6 +6,7 @@ import {
   formulaFromReading,
   HARDNESS_RANGE,
   HOUSEHOLD_MEMBERS,
+  likelihoodOf,
   lineText,
   checkCompatibilityByName,
   MEASURE_SYSTEMS,
@@ -192,6 +193,7 @@ function waysReport(surface: Surface, soil: Soil, context: EvaluationContext): o
   return {
     surface: surface.id,
     soil: soil.id,
+    unlikely: likelihoodOf(surface.id, soil.id) === 'unlikely',
     first,
     beyond,
     ways: ways.map((w) => ({

@@ -1,7 +1,16 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { SOILS, SURFACES, type HomeSurface, type JobPlan, type Room, type Soil } from '@/core';
+import {
+  likelihoodOf,
+  SOILS,
+  SURFACES,
+  type HomeSurface,
+  type JobPlan,
+  type Likelihood,
+  type Room,
+  type Soil,
+} from '@/core';
 import { useRooms, useSurfaces } from '@/data';
 import {
   Action,
@@ -127,32 +136,20 @@ interface SoilProps {
   readonly onBack: () => void;
 }
 
-/** Soils that this kind of surface usually gets. */
-function usualSoils({ surface, own }: ChosenPlace): Soil[] {
-  const usual = USUAL[surface.group] ?? ['daily-dirt', 'fresh-grease'];
-  const first = own?.upkeep?.soilId;
-  const ids = [...new Set([...(first ? [first] : []), ...usual])];
-  return ids.flatMap((id) => SOILS.find((s) => s.id === id) ?? []);
+/** The soils of a likelihood here; what it is usually cleaned of comes first. */
+function soilsHere({ surface, room, own }: ChosenPlace, likelihood: Likelihood): Soil[] {
+  const usual = own?.upkeep?.soilId;
+  return SOILS.filter((soil) => {
+    const is = soil.id === usual ? 'common' : likelihoodOf(surface.id, soil.id, room?.kind ?? null);
+    return is === likelihood;
+  }).sort((a, b) => Number(b.id === usual) - Number(a.id === usual));
 }
 
-const USUAL: Readonly<Record<string, readonly string[]>> = {
-  stone: ['daily-dirt', 'fresh-grease', 'tannin', 'limescale'],
-  tile: ['limescale', 'soap-scum', 'mould', 'daily-dirt', 'fresh-grease'],
-  glass: ['fingerprints', 'limescale', 'fresh-grease', 'soot', 'daily-dirt'],
-  metal: ['limescale', 'fingerprints', 'fresh-grease', 'tarnish', 'rust'],
-  enamel: ['burnt-on', 'fresh-grease', 'soap-scum', 'limescale', 'rust'],
-  plastic: ['soap-scum', 'daily-dirt', 'mould', 'limescale'],
-  wood: ['daily-dirt', 'dust', 'fresh-grease', 'sticky'],
-  wall: ['daily-dirt', 'fingerprints', 'mould'],
-  cloth: ['protein', 'tannin', 'fresh-grease', 'smell', 'dust'],
-  appliance: ['limescale', 'smell', 'bowl-ring', 'mould'],
-  outdoors: ['moss', 'daily-dirt'],
-};
-
 function WhichSoil({ chosen, onChoose, onBack }: SoilProps) {
-  const usual = usualSoils(chosen);
-  const others = SOILS.filter((s) => !usual.includes(s));
-  const options = (list: readonly Soil[]) => list.map((s) => ({ value: s.id, label: s.name }));
+  const [all, setAll] = useState(false);
+  const soils = (likelihood: Likelihood) => soilsHere(chosen, likelihood).map((s) => ({ value: s.id, label: s.name }));
+  const seldom = soils('seldom');
+  const unlikely = soils('unlikely');
   return (
     <Screen next={<Action title="Another surface" onPress={onBack} />}>
       <Section>
@@ -165,12 +162,23 @@ function WhichSoil({ chosen, onChoose, onBack }: SoilProps) {
       {chosen.surface.keepOut && <Body style={styles.bold}>{chosen.surface.keepOut.reason}</Body>}
       <Section>
         <Heading>Usually</Heading>
-        <Choice label="Usual soils" options={options(usual)} chosen={[]} onChoose={onChoose} />
+        <Choice label="Usual soils" options={soils('common')} chosen={[]} onChoose={onChoose} />
       </Section>
-      <Section>
-        <Heading>Anything else</Heading>
-        <Choice label="Other soils" options={options(others)} chosen={[]} onChoose={onChoose} />
-      </Section>
+      {seldom.length > 0 && (
+        <Section>
+          <Heading>Now and then</Heading>
+          <Choice label="Seldom soils" options={seldom} chosen={[]} onChoose={onChoose} />
+        </Section>
+      )}
+      {unlikely.length > 0 &&
+        (all ? (
+          <Section>
+            <Heading>Hardly ever here</Heading>
+            <Choice label="Unlikely soils" options={unlikely} chosen={[]} onChoose={onChoose} />
+          </Section>
+        ) : (
+          <Action title="Anything else" weight="quiet" onPress={() => setAll(true)} testID="other-soils" />
+        ))}
     </Screen>
   );
 }

@@ -2,6 +2,7 @@ import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import {
+  likelihoodOf,
   LOOK_BACK_DAYS,
   SOURCES,
   strengthLine,
@@ -83,6 +84,7 @@ export function WaysList({ chosen, soil, onSoil }: Props) {
   const [picked, setPicked] = useState(0);
   const [all, setAll] = useState(false);
   if (!found || !recent.isSuccess) return <Screen>{null}</Screen>;
+  const unlikely = likelihoodOf(chosen.surface.id, soil.id, chosen.room?.kind ?? null) === 'unlikely';
   const shown = all ? found.ways : found.ways.slice(0, SHOWN);
   const best = found.ways[picked];
   const start = ({ way }: HeldWay): void => {
@@ -125,6 +127,11 @@ export function WaysList({ chosen, soil, onSoil }: Props) {
           <Body style={styles.bold}>First: </Body>
           {found.first}
         </Body>
+        {unlikely && (
+          <Body>
+            Hardly ever on {chosen.surface.name.toLowerCase()}: look again what it is before anything goes on it.
+          </Body>
+        )}
         {found.beyond !== null && <Body style={styles.beyond}>{found.beyond}</Body>}
       </Section>
       {found.stopped.length > 0 && <BlockedByResidue stopped={found.stopped} nowMs={nowMs} />}

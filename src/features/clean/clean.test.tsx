@@ -60,6 +60,16 @@ describe('what are you cleaning?', () => {
     await renderIn(<CleanScreen />, home);
     const usual = screen.getByLabelText('Usual soils');
     expect(within(usual).getAllByRole('radio')[0]).toHaveTextContent('Mould and mildew');
+    // What such a surface hardly ever has stands behind a button, and is said to be so.
+    expect(screen.queryByRole('radio', { name: 'Hard-water ring in a bowl' })).toBeNull();
+    fireEvent.press(screen.getByTestId('other-soils'));
+    fireEvent.press(screen.getByRole('radio', { name: 'Hard-water ring in a bowl' }));
+    expect(mockPush).toHaveBeenLastCalledWith('/clean?surface=pipit-grout&soil=bowl-ring');
+    mockParams = { surface: 'pipit-grout', soil: 'bowl-ring' };
+    screen.unmount();
+    await renderIn(<CleanScreen />, home);
+    await settle();
+    expect(screen.getByText(/Hardly ever on cement grout/)).toBeTruthy();
   });
 
   test('marble and limescale: no way, and every acid is ruled out with its reason', async () => {
