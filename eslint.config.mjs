@@ -192,7 +192,14 @@ export default tseslint.config(
     files: ['**/*.mjs', '**/*.js', '**/*.cjs'],
     extends: [tseslint.configs.disableTypeChecked],
     languageOptions: {
-      globals: { process: 'readonly', module: 'writable', require: 'readonly', globalThis: 'readonly' },
+      globals: {
+        process: 'readonly',
+        module: 'writable',
+        require: 'readonly',
+        globalThis: 'readonly',
+        performance: 'readonly',
+        URL: 'readonly',
+      },
     },
     rules: { '@typescript-eslint/no-require-imports': 'off' },
   },

@@ -143,7 +143,7 @@ export { guideSteps, GUIDE_STEP_KEYS, type GuideStep } from './cleaning/guide';
 export { applicationOf, type Application } from './cleaning/application';
 export { jointsFinding, jointsOf, type Joint } from './cleaning/joints';
 export { toleranceOf, questionsAbout, type HomeSurface, type Room, type Upkeep } from './cleaning/homeSurface';
-export { likelihoodOf, type Likelihood } from './catalogue/plausible';
+export { likelihoodOf, soilsOn, type Likelihood } from './catalogue/plausible';
 export { ROOM_KINDS, roomKind, type RoomKind, type RoomKindId, type UsualSurface } from './catalogue/roomKinds';
 export { JOB_PLANS, type JobPlan } from './catalogue/jobPlans';
 export {

@@ -5,7 +5,7 @@ import { acidSystem } from './acidSystems';
 import { SOURCES } from './sources';
 import { substance, SUBSTANCES } from './substances';
 import { OILS } from './oils';
-import { SOILS, soilByName } from './soils';
+import { SOILS } from './soils';
 import { SURFACES } from './surfaces';
 import { VESSEL_SHAPES } from './vessels';
 

@@ -24,7 +24,7 @@ const STONE = row(
   [...EVERY, ...KITCHEN, 'fingerprints', 'sticky'],
   ['limescale', 'soap-scum', 'mould', 'rust', 'soot', 'smell'],
 );
-const TILE = row([...EVERY, ...WET, ...KITCHEN], ['rust', 'burnt-on', 'sticky', 'smell', 'fingerprints']);
+const TILE = row([...WET, ...EVERY], [...KITCHEN, 'rust', 'burnt-on', 'sticky', 'smell', 'fingerprints']);
 const OVEN = row(['burnt-on', 'fresh-grease', 'starch-sugar'], ['smell', 'rust'], 'the rest');
 const BATH = row(['soap-scum', 'limescale', 'daily-dirt', 'dust'], ['rust', 'mould', 'tannin', 'sticky']);
 const TAP = row(['limescale', 'soap-scum', 'fingerprints'], ['mould', 'dust', 'daily-dirt']);
@@ -145,6 +145,12 @@ const ROOM_BRINGS: Readonly<Partial<Record<RoomKindId, readonly string[]>>> = {
   bathroom: WET,
   toilet: ['limescale', 'mould'],
   outdoors: ['moss', 'mould'],
+};
+
+/** The soils that a surface can have, the likeliest first. */
+export const soilsOn = (surfaceId: string): readonly string[] => {
+  const here = SOILS_ON[surfaceId];
+  return here ? [...here.common, ...here.seldom] : [];
 };
 
 /**

@@ -3,6 +3,7 @@ import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import {
   likelihoodOf,
+  soilsOn,
   SOILS,
   SURFACES,
   type HomeSurface,
@@ -139,10 +140,11 @@ interface SoilProps {
 /** The soils of a likelihood here; what it is usually cleaned of comes first. */
 function soilsHere({ surface, room, own }: ChosenPlace, likelihood: Likelihood): Soil[] {
   const usual = own?.upkeep?.soilId;
+  const likeliest = [...(usual ? [usual] : []), ...soilsOn(surface.id), ...SOILS.map((s) => s.id)];
   return SOILS.filter((soil) => {
     const is = soil.id === usual ? 'common' : likelihoodOf(surface.id, soil.id, room?.kind ?? null);
     return is === likelihood;
-  }).sort((a, b) => Number(b.id === usual) - Number(a.id === usual));
+  }).sort((a, b) => likeliest.indexOf(a.id) - likeliest.indexOf(b.id));
 }
 
 function WhichSoil({ chosen, onChoose, onBack }: SoilProps) {
