@@ -96,7 +96,15 @@ const leaveOutBought: RemedyFactory = (formula) =>
     formula.lines.filter((l) => ingredientOfLine(l).role !== 'ingredient'),
   );
 
-const nameWith = (name: string, more: string): string => `${name.slice(0, 78 - more.length)}, ${more}`;
+/** Letters that a name may have. */
+const MAX_NAME = 80;
+
+/** A name with what tells it apart behind it; a long one is cut after a word. */
+function nameWith(name: string, more: string): string {
+  const room = MAX_NAME - 2 - more.length;
+  const cut = name.length > room ? name.slice(0, room).replace(/\s+\S*$/, '') : name;
+  return `${cut}, ${more}`;
+}
 
 /** Two bottles instead of one: what brings `first` in one, what brings `second` in the other. */
 const split =
@@ -123,7 +131,8 @@ const split =
 const citricRinse: RemedyFactory = (formula) => {
   const acids = linesWith(formula, 'acid');
   const soaps = linesWith(formula, 'soap');
-  if (acids.length === 0 || soaps.length === 0) return [];
+  // Hands are not rinsed with acid.
+  if (acids.length === 0 || soaps.length === 0 || formula.kind === 'hand-soap') return [];
   const rinse: Formula = {
     ...formula,
     name: nameWith(formula.name, 'citric rinse'),
@@ -235,19 +244,19 @@ function resized(
 
 /** Less, or more, of the line that brings most of a trait. */
 const resize =
-  (more: boolean, words: (name: string) => string, ...traits: readonly Trait[]): RemedyFactory =>
+  (more: boolean, words: (line: Line) => string, ...traits: readonly Trait[]): RemedyFactory =>
   (formula, context, { code }) => {
     for (const line of linesWith(formula, ...traits)) {
       const changed = resized(formula, line, code, context, more);
-      if (changed) return [draft(more ? 'more' : 'less', words(nameOf(line)), changed)];
+      if (changed) return [draft(more ? 'more' : 'less', words(line), changed)];
     }
     return [];
   };
 
-const less = (...traits: readonly Trait[]): RemedyFactory => resize(false, (name) => `Less ${name}`, ...traits);
+const less = (...traits: readonly Trait[]): RemedyFactory => resize(false, (line) => `Less ${nameOf(line)}`, ...traits);
 const thin = (...traits: readonly Trait[]): RemedyFactory =>
-  resize(false, (name) => `Thin the ${name} with water`, ...traits);
-const more = (...traits: readonly Trait[]): RemedyFactory => resize(true, (name) => `More ${name}`, ...traits);
+  resize(false, (line) => (isBulk(line) ? `Thin the ${nameOf(line)} with water` : `Less ${nameOf(line)}`), ...traits);
+const more = (...traits: readonly Trait[]): RemedyFactory => resize(true, (line) => `More ${nameOf(line)}`, ...traits);
 
 /** Another bottle, if one of its facts is at fault. */
 const otherBottle =
