@@ -150,6 +150,31 @@ test('what waits for room is given up where something newer has been written ove
   expect(shelf.length).toBe(0);
 });
 
+test('nor does it come over what a page that was open all along has written since', async () => {
+  const storage = new MemoryStorage();
+  const shelf = new MemorySyncStorage();
+  const { store } = pageOn(storage, shelf);
+  await store.write(putting('a', 'one'));
+  // Another page noted this and was left.
+  createJournal(shelf, 'home').append(putting('a', 'too long for the disk'));
+  const setMany = storage.setMany.bind(storage);
+  storage.setMany = (entries) =>
+    JSON.stringify(entries).includes('too long') ? Promise.reject(new Error('The disk is full')) : setMany(entries);
+  await store.write(putting('a', 'short'));
+  storage.setMany = setMany;
+  await store.write(putting('c', 'room again'));
+  expect(await names(store)).toEqual(['short', 'room again']);
+  expect(shelf.length).toBe(0);
+});
+
+test('a log of years is not noted: it would fill the small storage', () => {
+  const shelf = new MemorySyncStorage();
+  const journal = createJournal(shelf, 'home');
+  expect(journal.append({ draft: { name: 'd', value: 'x'.repeat(199_000) } })).not.toBeNull();
+  expect(journal.append({ draft: { name: 'd', value: 'x'.repeat(200_001) } })).toBeNull();
+  expect(shelf.length).toBe(1);
+});
+
 test('without a synchronous storage, or with a full one, writes go their usual way', async () => {
   for (const shelf of [null, new MemorySyncStorage(10)]) {
     const store = new Store({

@@ -13,7 +13,7 @@ import { MemoryStorage } from '@/testing/memoryStorage';
 import type { ChangeChannel } from './channel';
 import { demoHome } from './demo/demoHome';
 import { createLock } from './lock';
-import { NewerDataError } from './opening/head';
+import { NewerDataError, readHead } from './opening/head';
 import { Store, type StoreParts } from './store';
 
 /** Changes between stores that stand for tabs. */
@@ -133,6 +133,29 @@ describe('replacing everything', () => {
     storage.records.set('1/formula/leftover', '{}');
     expect((await storeOn(storage).all('formula')).map((f) => f.id)).not.toContain('leftover');
     expect(storage.records.has('1/formula/leftover')).toBe(false);
+  });
+
+  test('leftovers of a generation that never came to be are swept too', async () => {
+    const storage = new MemoryStorage();
+    await put(storeOn(storage), 'a');
+    storage.records.set('9/formula/z', '{}');
+    expect((await storeOn(storage).all('formula')).map((f) => f.id)).toEqual(['a']);
+    expect(storage.records.has('9/formula/z')).toBe(false);
+  });
+
+  test('a head that says its home began after it is taken without that', () => {
+    expect(readHead('{"schema":6,"generation":2,"since":3}')).toEqual({ schema: 6, generation: 2 });
+    expect(readHead('{"schema":6,"generation":2,"since":2}')).toEqual({ schema: 6, generation: 2, since: 2 });
+  });
+
+  test('a failure to open is not remembered: the next call tries again', async () => {
+    const storage = new MemoryStorage();
+    const getItem = storage.getItem.bind(storage);
+    storage.getItem = () => Promise.reject(new Error('The storage is away'));
+    const store = storeOn(storage);
+    await expect(store.all('formula')).rejects.toThrow('away');
+    storage.getItem = getItem;
+    expect(await store.all('formula')).toEqual([]);
   });
 
   test('another tab sees it, and writes into the new home', async () => {

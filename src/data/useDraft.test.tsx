@@ -1,4 +1,5 @@
 import { fireEvent, screen } from '@testing-library/react-native';
+import { useState } from 'react';
 import { Text } from 'react-native';
 import { MemorySyncStorage } from '@/testing/memoryStorage';
 import { passTime, stopTime } from '@/testing/passTime';
@@ -64,10 +65,42 @@ test('what was typed in the last moment of a page is read by the next', async ()
   page.storage.setMany = () => new Promise(() => undefined);
   fireEvent.press(screen.getByText('type'));
   leaving.forEach((hear) => hear());
+  // The page may never be taken down: what was typed is noted by now.
+  expect(shelf.length).toBe(1);
   page.unmount();
   Object.assign(window, { addEventListener: before.add, removeEventListener: before.remove });
 
   const { store } = await renderIn(<Writer name="again" />, undefined, createJournal(shelf, 'own'));
   expect(await store.draft('last')).toBe('typed');
   expect(shelf.length).toBe(0);
+});
+
+function Typist() {
+  const draft = useDraft('slow', 'new', isText);
+  const [reader, setReader] = useState(false);
+  return (
+    <>
+      <Text onPress={() => draft.set('first')}>one</Text>
+      <Text onPress={() => draft.set('second')}>two</Text>
+      <Text onPress={() => setReader(true)}>open</Text>
+      {reader && <Writer name="slow" />}
+    </>
+  );
+}
+
+test('what is typed while the draft before it is being written is found by the next screen', async () => {
+  const page = await renderIn(<Typist />);
+  stopTime();
+  const done: (() => void)[] = [];
+  const setMany = page.storage.setMany.bind(page.storage);
+  page.storage.setMany = (entries) => new Promise((resolve) => done.push(() => resolve(setMany(entries))));
+  fireEvent.press(screen.getByText('one'));
+  await passTime(300);
+  fireEvent.press(screen.getByText('two'));
+  done.forEach((finish) => finish());
+  await passTime(0);
+  // The first is written, the second not yet: the second is what counts.
+  fireEvent.press(screen.getByText('open'));
+  await passTime(0);
+  expect(screen.getByText('second')).toBeTruthy();
 });

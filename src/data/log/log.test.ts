@@ -30,6 +30,13 @@ describe('the log', () => {
     expect(await idsOf(storeOn(storage))).toEqual(['c', 'a', 'b']);
   });
 
+  test('of one instant, the greater id comes first, whatever the order they were written in', async () => {
+    const store = storeOn(new MemoryStorage());
+    await write(store, [entry('a', NOV), entry('c', NOV)]);
+    await write(store, [entry('b', NOV)]);
+    expect(await idsOf(store)).toEqual(['c', 'b', 'a']);
+  });
+
   test('says what there is as soon as the newest month is read', async () => {
     const store = storeOn(new MemoryStorage());
     await write(store, [entry('a', NOV), entry('b', OCT)]);

@@ -109,6 +109,26 @@ describe('something written down', () => {
     await settle();
     expect(screen.getAllByTestId('finding-chlorine-gas').length).toBeGreaterThan(0);
     expect(screen.getByText(/Waiting alone does not make it safe/)).toBeTruthy();
+    // What was used a week ago meets nothing that came later.
+    fireEvent.press(screen.getByRole('radio', { name: 'A week ago' }));
+    await settle();
+    expect(screen.queryAllByTestId('finding-chlorine-gas')).toHaveLength(0);
+  });
+
+  test('when it was used is written down, not when it was typed', async () => {
+    const { store } = await renderIn(<NewEntryScreen />, home);
+    fireEvent.press(screen.getByRole('radio', { name: 'chlorine bleach' }));
+    fireEvent.press(screen.getByText('Which surface?'), { nativeEvent: {}, preventDefault: () => undefined });
+    fireEvent.press(screen.getByRole('radio', { name: 'Sink' }));
+    fireEvent.press(screen.getByRole('radio', { name: 'Yesterday' }));
+    fireEvent.press(screen.getByRole('radio', { name: 'Not rinsed, or not sure' }));
+    const before = new Set(home.log.map((e) => e.id));
+    fireEvent.press(screen.getByTestId('save-entry'));
+    await settle();
+    const entry = (await store.log()).entries.find((e) => !before.has(e.id))!;
+    const hoursAgo = (Date.now() - Date.parse(entry.at)) / 3_600_000;
+    expect(hoursAgo).toBeGreaterThan(23.9);
+    expect(hoursAgo).toBeLessThan(24.1);
   });
 
   test('a kind that is not known is written down, and said to be unknown', async () => {
