@@ -9,7 +9,7 @@ const [water] = reading.items;
 /** A reading with one stretch that was not read. */
 const unread = (because: UnreadBecause, text: string): ReadRecipe => ({
   ...reading,
-  items: [{ kind: 'unread', because, text, key: 'k', span: [0, text.length] } as ReadItem],
+  items: [{ kind: 'unread', because, text, key: 'k', span: [0, text.length] }],
 });
 /** The line of water with a doubt. */
 const doubted = (doubt: Doubt, text = '1 cup water'): ReadRecipe => ({
