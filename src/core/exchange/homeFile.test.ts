@@ -101,3 +101,20 @@ test('a formula of version 1 is read as it is', () => {
   expect(old).toContain('"version": 1');
   expect(readFormulaFile(old)).toEqual({ ok: true, value: HOME.formulas[0] });
 });
+
+// What is taken until a person says otherwise: nothing that is not known counts as known, and nothing that asks for
+// leave is on. Common practice, no source; 20 drops to the mL: the usual dropper insert (European Pharmacopoeia 2.1.1,
+// from memory).
+test.each([
+  ['a room as rooms are', { roomC: 20, humidityPercent: 60 }],
+  ['nobody is known to live here, and no water', { lives: [], hardnessMgPerL: null }],
+  ['the stricter advice where careful people differ', { schools: {} }],
+  ['a dropper as most are', { dropsPerML: 20 }],
+  ['US cups, spoons and a jug, read out in metric', { units: 'metric', cup: 'us', tools: ['cups', 'spoons', 'jug'] }],
+  ['waits are heard and felt; notifications wait for leave', { sound: true, vibration: true, notifications: false }],
+  ['the screen stays on while hands are wet', { awake: true }],
+  ['no number to call is made up', { emergencyNumber: '', poisonNumber: '' }],
+])('%s', (_, part) => {
+  for (const [key, value] of Object.entries(part))
+    expect(DEFAULT_SETTINGS[key as keyof typeof DEFAULT_SETTINGS]).toEqual(value);
+});
