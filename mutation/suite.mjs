@@ -67,7 +67,8 @@ const hooksOf = (block, type) => block.hooks.filter((hook) => hook.type === type
 
 /**
  * Runs tests in order, each between its hooks.
- * @param onTest told the name before, and the error (or null) after; true stops the run.
+ * @param onStart is told of a test before it runs
+ * @param onEnd is told of it and its error (or null) after; true stops the run
  */
 export async function runTests(tests, onStart, onEnd) {
   const opened = new Set();
