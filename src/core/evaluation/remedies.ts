@@ -1,14 +1,24 @@
 import { substance, type Trait } from '../catalogue/substances';
 import type { VesselFacts } from '../catalogue/vessels';
 import { isWorse, type Finding, type Level } from '../findings/finding';
-import { amountTimes, freeLineId, niceNumber, withLine, withLineChanged, withoutLine } from '../formula/change';
-import type { Formula, IngredientRef, Line } from '../formula/formula';
+import { amountTimes, niceNumber, withLineChanged } from '../formula/change';
+import type { Formula, Line } from '../formula/formula';
 import { ingredientOfLine } from '../formula/resolveIngredient';
-import { traitsOfIngredient } from '../mixture/state';
 import { pointRange, midpoint } from '../quantity/range';
-import { listOf } from '../text/english';
 import { evaluate, type SurfaceEvaluation } from './evaluate';
 import type { EvaluationContext } from './context';
+import {
+  isBulk,
+  knownIngredient,
+  lineHas,
+  lineName,
+  lineNames,
+  linesWith,
+  lineTimes,
+  nameWithMore,
+  withIngredient,
+  withoutLines,
+} from './recipeChanges';
 
 /** What to do instead, as a change that can be made with one tap. */
 export interface Remedy {
@@ -28,12 +38,6 @@ export interface Remedy {
 type Draft = Omit<Remedy, 'verdict'>;
 type RemedyFactory = (formula: Formula, context: EvaluationContext, finding: Finding) => readonly Draft[];
 
-const lineHas = (line: Line, trait: Trait): boolean => traitsOfIngredient(ingredientOfLine(line)).has(trait);
-const linesWith = (formula: Formula, ...traits: readonly Trait[]): Line[] =>
-  formula.lines.filter((l) => traits.some((t) => lineHas(l, t)));
-const nameOf = (line: Line): string => ingredientOfLine(line).name;
-const namesOf = (lines: readonly Line[]): string => listOf([...new Set(lines.map(nameOf))]);
-const known = (id: string): IngredientRef => ({ kind: 'known', id });
 const draft = (id: string, title: string, formula: Formula, more: Partial<Draft> = {}): Draft => ({
   id,
   title,
@@ -42,24 +46,6 @@ const draft = (id: string, title: string, formula: Formula, more: Partial<Draft>
   vessel: null,
   ...more,
 });
-
-const isBulk = (line: Line): boolean =>
-  ingredientOfLine(line).form === 'liquid' && line.amount.kind !== 'drops' && line.amount.kind !== 'drops-per-100mL';
-
-/** A line given to something else, what was said of the old ingredient alone left behind. */
-function becomes(line: Line, ingredient: IngredientRef): Line {
-  const { id, amount, also } = line;
-  return { id, ingredient, amount, ...(also ? { also } : {}) };
-}
-
-/** Lines taken out; water takes the room of liquids, so that what stays keeps its strength. */
-function without(formula: Formula, lines: readonly Line[]): Formula {
-  return lines.reduce(
-    (f, l) =>
-      isBulk(l) ? withLineChanged(f, l.id, (line) => becomes(line, known('distilled-water'))) : withoutLine(f, l.id),
-    formula,
-  );
-}
 
 /** What does the cleaning: without any of these a mixture is water, scent or paste. */
 const CLEANING_TRAITS: readonly Trait[] = [
@@ -78,8 +64,8 @@ const CLEANING_TRAITS: readonly Trait[] = [
 /** Leaves lines out, if what stays still cleans something. */
 function leavingOut(id: string, formula: Formula, lines: readonly Line[]): Draft[] {
   if (lines.length === 0) return [];
-  const left = without(formula, lines);
-  return linesWith(left, ...CLEANING_TRAITS).length === 0 ? [] : [draft(id, `Leave out the ${namesOf(lines)}`, left)];
+  const left = withoutLines(formula, lines);
+  return linesWith(left, ...CLEANING_TRAITS).length === 0 ? [] : [draft(id, `Leave out the ${lineNames(lines)}`, left)];
 }
 
 /** Leaves out everything that brings a trait. */
@@ -96,16 +82,6 @@ const leaveOutBought: RemedyFactory = (formula) =>
     formula.lines.filter((l) => ingredientOfLine(l).role !== 'ingredient'),
   );
 
-/** Letters that a name may have. */
-const MAX_NAME = 80;
-
-/** A name with what tells it apart behind it; a long one is cut after a word. */
-function nameWith(name: string, more: string): string {
-  const room = MAX_NAME - 2 - more.length;
-  const cut = name.length > room ? name.slice(0, room).replace(/\s+\S*$/, '') : name;
-  return `${cut}, ${more}`;
-}
-
 /** Two bottles instead of one: what brings `first` in one, what brings `second` in the other. */
 const split =
   (first: Trait, second: Trait): RemedyFactory =>
@@ -113,16 +89,16 @@ const split =
     const ones = linesWith(formula, first);
     const others = linesWith(formula, second).filter((l) => !ones.includes(l));
     if (ones.length === 0 || others.length === 0) return [];
-    const keep = without(formula, others);
-    const other = without(formula, ones);
+    const keep = withoutLines(formula, others);
+    const other = withoutLines(formula, ones);
     const kept = linesWith(keep, first);
     if (kept.length === 0) return [];
     return [
       draft(
         `split-${first}-${second}`,
-        `Two bottles: ${namesOf(ones)}, and ${namesOf(others)}; a rinse between`,
-        { ...keep, name: nameWith(formula.name, `1: ${namesOf(ones)}`) },
-        { second: { ...other, name: nameWith(formula.name, `2: ${namesOf(others)}`) } },
+        `Two bottles: ${lineNames(ones)}, and ${lineNames(others)}; a rinse between`,
+        { ...keep, name: nameWithMore(formula.name, `1: ${lineNames(ones)}`) },
+        { second: { ...other, name: nameWithMore(formula.name, `2: ${lineNames(others)}`) } },
       ),
     ];
   };
@@ -135,18 +111,22 @@ const citricRinse: RemedyFactory = (formula) => {
   if (acids.length === 0 || soaps.length === 0 || formula.kind === 'hand-soap') return [];
   const rinse: Formula = {
     ...formula,
-    name: nameWith(formula.name, 'citric rinse'),
+    name: nameWithMore(formula.name, 'citric rinse'),
     makesML: null,
     lines: [
-      { id: '1', ingredient: known('citric-acid'), amount: { kind: 'grams-per-litre', value: pointRange(15) } },
-      { id: '2', ingredient: known('distilled-water'), amount: { kind: 'to-fill' } },
+      {
+        id: '1',
+        ingredient: knownIngredient('citric-acid'),
+        amount: { kind: 'grams-per-litre', value: pointRange(15) },
+      },
+      { id: '2', ingredient: knownIngredient('distilled-water'), amount: { kind: 'to-fill' } },
     ],
   };
   return [
     draft(
       'citric-rinse',
-      `The soap without ${namesOf(acids)}, and a citric-acid rinse for after`,
-      { ...without(formula, acids), name: nameWith(formula.name, 'soap alone') },
+      `The soap without ${lineNames(acids)}, and a citric-acid rinse for after`,
+      { ...withoutLines(formula, acids), name: nameWithMore(formula.name, 'soap alone') },
       { second: rinse },
     ),
   ];
@@ -158,14 +138,17 @@ const swap =
   (formula) => {
     const lines = formula.lines.filter((l) => from(l) && !(l.ingredient.kind === 'known' && l.ingredient.id === to));
     if (lines.length === 0) return [];
-    const changed = lines.reduce((f, l) => withLineChanged(f, l.id, (line) => becomes(line, known(to))), formula);
+    const changed = lines.reduce(
+      (f, l) => withLineChanged(f, l.id, (line) => withIngredient(line, knownIngredient(to))),
+      formula,
+    );
     return [draft(`swap-${to}`, words(lines), changed)];
   };
 
 const dishSoapForSoap = swap(
   (l) => lineHas(l, 'soap'),
   'dish-soap',
-  (l) => `Dish soap in place of the ${namesOf(l)}`,
+  (l) => `Dish soap in place of the ${lineNames(l)}`,
 );
 const distilledForTap = swap(
   (l) => ingredientOfLine(l).water === 'tap',
@@ -190,31 +173,6 @@ const HALVINGS = 7;
 const LEAST_SHARE = { thinned: 0.01, other: 0.1 } as const;
 /** The most an amount is raised. */
 const MAX_TIMES = 20;
-
-/** The formula with one line's amount multiplied; of a bulk liquid water takes the room that is freed. */
-function lineTimes(formula: Formula, line: Line, factor: number): Formula {
-  const way = factor < 1 ? 'down' : 'up';
-  const changed = withLineChanged(formula, line.id, (l) => {
-    const { also: _, ...rest } = l;
-    return { ...rest, amount: amountTimes(l.amount, factor, way) };
-  });
-  const fills = formula.lines.some((l) => l.amount.kind === 'to-fill');
-  if (factor >= 1 || !isBulk(line) || fills) return changed;
-  const water = formula.lines.find((l) => ingredientOfLine(l).water !== null && l.amount.kind === line.amount.kind);
-  if (water && 'value' in water.amount && 'value' in line.amount && sameUnit(water, line)) {
-    const freed = midpoint(line.amount.value) * (1 - factor);
-    const more = (midpoint(water.amount.value) + freed) / Math.max(1e-9, midpoint(water.amount.value));
-    return withLineChanged(changed, water.id, (l) => ({ ...l, amount: amountTimes(l.amount, more, 'up') }));
-  }
-  return withLine(changed, {
-    id: freeLineId(changed),
-    ingredient: known('distilled-water'),
-    amount: amountTimes(line.amount, 1 - factor, 'up'),
-  });
-}
-
-const sameUnit = (a: Line, b: Line): boolean =>
-  !('unit' in a.amount) || !('unit' in b.amount) || a.amount.unit === b.amount.unit;
 
 const isFree = (formula: Formula, code: string, context: EvaluationContext): boolean => {
   const result = evaluate(formula, { ...context, scope: formula.use });
@@ -253,10 +211,16 @@ const resize =
     return [];
   };
 
-const less = (...traits: readonly Trait[]): RemedyFactory => resize(false, (line) => `Less ${nameOf(line)}`, ...traits);
+const less = (...traits: readonly Trait[]): RemedyFactory =>
+  resize(false, (line) => `Less ${lineName(line)}`, ...traits);
 const thin = (...traits: readonly Trait[]): RemedyFactory =>
-  resize(false, (line) => (isBulk(line) ? `Thin the ${nameOf(line)} with water` : `Less ${nameOf(line)}`), ...traits);
-const more = (...traits: readonly Trait[]): RemedyFactory => resize(true, (line) => `More ${nameOf(line)}`, ...traits);
+  resize(
+    false,
+    (line) => (isBulk(line) ? `Thin the ${lineName(line)} with water` : `Less ${lineName(line)}`),
+    ...traits,
+  );
+const more = (...traits: readonly Trait[]): RemedyFactory =>
+  resize(true, (line) => `More ${lineName(line)}`, ...traits);
 
 /** Another bottle, if one of its facts is at fault. */
 const otherBottle =
