@@ -11,6 +11,8 @@ export type CleaningAgentId =
   | 'mild-alkali'
   /** Soap that has not curdled and synthetic surfactant, g/L. */
   | 'surfactant'
+  /** Synthetic surfactant alone, g/L: dish soap, and no true soap. */
+  | 'detergent'
   /** Percent v/v. */
   | 'alcohol'
   /** Peroxide, percent w/v. */
@@ -213,7 +215,7 @@ export const SOILS: readonly Soil[] = [
       mechanism('surfactant', 3, 15, [2, 10, 20], 1, 3, 'Suds take the loose part.'),
     ],
     useless: [useless('acid', 'Acid does nothing for soot.')],
-    first: 'Cold door. Vacuum the loose ash.',
+    first: 'Loose soot off dry.',
   }),
   soil('dust', 'Dust and hair', {
     names: ['hair', 'cobwebs', 'fluff'],

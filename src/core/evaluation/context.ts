@@ -13,7 +13,7 @@ import {
 import type { Scope } from '../findings/finding';
 import type { RoomSize } from '../findings/exposureRoute';
 import type { FormulaUse } from '../formula/formula';
-import type { UseForm } from '../formula/use';
+import type { UseForm } from '../catalogue/useForms';
 import { DEFAULT_DROPS_PER_ML } from '../quantity/drops';
 
 /** All that bears on a verdict beside the formula: scope, place, vessel, home. */

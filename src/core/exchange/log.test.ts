@@ -48,6 +48,7 @@ describe('the log as CSV', () => {
         dwell: null,
         rinsedAt: null,
       }),
+      entry({ id: 'e4', used: { kind: 'method', id: 'vacuum', name: 'Vacuum' }, dwell: null }),
       entry({
         id: 'e3',
         room: { id: null, name: '' },

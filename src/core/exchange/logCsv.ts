@@ -129,11 +129,13 @@ function entryOf(cell: (column: Column) => string, id: string, saysMaterial: boo
           card: cell('card'),
           strength: cell('strength'),
         }
-      : {
-          kind: 'bought',
-          id: orNull(cell('used id')) ?? (known.kind === 'exact' ? known.ingredient.id : null),
-          name: cell('used'),
-        },
+      : cell('kind') === 'method'
+        ? { kind: 'method', id: cell('used id'), name: cell('used') }
+        : {
+            kind: 'bought',
+            id: orNull(cell('used id')) ?? (known.kind === 'exact' ? known.ingredient.id : null),
+            name: cell('used'),
+          },
     dwell:
       planned === null
         ? null

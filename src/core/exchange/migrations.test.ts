@@ -88,8 +88,8 @@ test('version 6 names why the dwell of a part was over', () => {
   const job = (dwelt: unknown) => ({
     id: 'j',
     parts: [
-      { id: 'p', dwelt },
-      { id: 'q', dwelt: null },
+      { id: 'p', method: null, dwelt },
+      { id: 'q', method: null, dwelt: null },
     ],
   });
   const reasonOf = (endedBecause: string) => {
@@ -103,6 +103,33 @@ test('version 6 names why the dwell of a part was over', () => {
   expect(reasonOf('')).toMatchObject({ endReason: 'done' });
   const now = job({ tookMinutes: 1, rewets: 0, endReason: 'reacts' });
   expect(migrateRecord('job', now, 5)).toEqual(now);
+});
+
+test('version 8 reads from the words of a formula where it goes, and names no method in older jobs', () => {
+  const [starter] = STARTER_FORMULAS;
+  const { madeFor: _, keepOff: __, ...old } = starter!;
+  const words = {
+    ...old,
+    purpose: 'Limescale on glazed tile and chrome',
+    never: 'stone, cast iron or waxed wood; my hat',
+  };
+  const places = {
+    madeFor: { surfaces: ['glazed-tile', 'chrome'], soils: ['limescale'] },
+    keepOff: ['class:stone', 'cast-iron', 'waxed-wood'],
+  };
+  expect(migrateRecord('formula', words, 7)).toEqual({ ...words, ...places });
+  expect(migrateRecord('batch', { formula: words }, 7)).toEqual({ formula: { ...words, ...places } });
+  // What names nothing plainly stays as it was, and what says it already is not touched.
+  expect(migrateRecord('formula', { ...old, purpose: 'All sorts', never: 'my hat' }, 7)).toEqual({
+    ...old,
+    purpose: 'All sorts',
+    never: 'my hat',
+  });
+  expect(migrateRecord('formula', { ...words, keepOff: [] }, 7)).toEqual({ ...words, keepOff: [] });
+  expect(migrateRecord('job', { id: 'j', parts: [{ id: 'p', formula: words }] }, 7)).toEqual({
+    id: 'j',
+    parts: [{ id: 'p', method: null, formula: { ...words, ...places } }],
+  });
 });
 
 test('version 7 parts the enamel of a bath from that of an oven', () => {

@@ -1,4 +1,5 @@
 import { DWELL_END_WORDS } from '../cleaning/jobLog';
+import { keepOffInWords, madeForInWords } from '../formula/placesInWords';
 import { impliedByWords } from '../formula/use';
 import { LIST_IN_HOME, type RecordKind } from './collections';
 import { DEFAULT_SETTINGS, type Home } from './home';
@@ -63,6 +64,24 @@ const nameBath: RecordChange = (surface) => {
   return isBath ? { ...surface, surfaceId: 'bath-enamel' } : surface;
 };
 
+/** Until version 8 only words said what a formula is for, and what it is kept off. */
+const addPlaces: RecordChange = (formula) => {
+  if (!isObject(formula) || formula.madeFor !== undefined || formula.keepOff !== undefined) return formula;
+  const madeFor = typeof formula.purpose === 'string' ? madeForInWords(formula.purpose) : null;
+  const keepOff = typeof formula.never === 'string' ? keepOffInWords(formula.never) : [];
+  return { ...formula, ...(madeFor ? { madeFor } : {}), ...(keepOff.length > 0 ? { keepOff } : {}) };
+};
+
+/** Until version 8 every part of a job had a formula, and no method was named. */
+const nameMethod: RecordChange = (job) => {
+  if (!isObject(job) || !Array.isArray(job.parts)) return job;
+  const named = (part: unknown): unknown =>
+    isObject(part) && !('method' in part)
+      ? { ...part, method: null, ...('formula' in part ? { formula: addPlaces(part.formula) } : {}) }
+      : part;
+  return { ...job, parts: job.parts.map(named) };
+};
+
 /** The same change in the formula that a batch holds. */
 const inBatch =
   (change: RecordChange): RecordChange =>
@@ -83,6 +102,8 @@ export const MIGRATIONS: readonly Migration[] = [
   { from: 5, records: { formula: addSoak, batch: inBatch(addSoak), job: nameEndReason } },
   // Enamel of a bath apart from that of an oven; knives, soapstone and quarry tile rows of their own.
   { from: 6, records: { surface: nameBath } },
+  // What a formula is for and kept off, by ids; jobs and entries of methods that take no mixture.
+  { from: 7, records: { formula: addPlaces, batch: inBatch(addPlaces), job: nameMethod } },
 ];
 
 /** The newest form of records and files that this Biscuit writes and reads. */

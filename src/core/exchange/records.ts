@@ -124,10 +124,11 @@ const jobPart = objectOf<JobPart>({
   id,
   place: jobPlace,
   soil: objectOf<JobPart['soil']>({ id: soilId, name }),
-  formula: formulaSchema,
+  formula: orNull(formulaSchema),
+  method: orNull(objectOf<NonNullable<JobPart['method']>>({ id, name })),
   from: enumOf(SUPPLY_SOURCES),
   application: enumOf(APPLICATIONS),
-  dwell,
+  dwell: orNull(dwell),
   steps: arrayOf(objectOf<GuideStep>({ key: enumOf(GUIDE_STEP_KEYS), text: text().max(600), minutes: orNull(minutes) }))
     .min(1)
     .max(30),
@@ -160,6 +161,7 @@ const used = unionOf<Used>({
     strength: text().allow('').max(300),
   },
   bought: { id: orNull(id), name },
+  method: { id, name },
 });
 
 const STROKES = 'Give the strokes as a whole number, or leave it empty.';

@@ -1,5 +1,6 @@
 import type { VesselFacts } from '../catalogue/vessels';
-import type { FormulaKind, UseForm } from '../formula/use';
+import type { FormulaKind } from '../formula/use';
+import type { UseForm } from '../catalogue/useForms';
 import { isPaste, type MixtureState } from '../mixture/state';
 import type { Scope } from './finding';
 

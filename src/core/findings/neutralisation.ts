@@ -217,6 +217,7 @@ const LIFTER_WORDS: Readonly<Record<CleaningAgentId, readonly [name: string, uni
   alkali: ['strong alkali', ' mmol/L'],
   'mild-alkali': ['alkali', ' mmol/L'],
   surfactant: ['soap or detergent', ' g/L'],
+  detergent: ['dish soap', ' g/L'],
   alcohol: ['alcohol', ' %'],
   oxidiser: ['peroxide', ' %'],
   grains: ['grains', ' %'],

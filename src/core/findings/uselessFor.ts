@@ -22,6 +22,7 @@ function holds(by: CleaningAgentId, state: MixtureState): boolean {
     case 'alkali':
     case 'mild-alkali':
       return hasTrait(state, 'alkali');
+    case 'detergent':
     case 'absorbent':
     case 'oil':
     case 'water':

@@ -120,6 +120,10 @@ export function formulaText(formula: Formula): string {
     ...(formula.use === 'fresh' ? ['Use: at once'] : []),
     ...(formula.form ? [`Way: ${formula.form}`] : []),
     ...(formula.kind ? [`Kind: ${formula.kind}`] : []),
+    ...(formula.madeFor
+      ? [`Made for: ${formula.madeFor.surfaces.join(', ')} | ${formula.madeFor.soils.join(', ')}`]
+      : []),
+    ...(formula.keepOff ? [`Kept off: ${formula.keepOff.join(', ') || 'none'}`] : []),
     `Measures: ${formula.measures}`,
     ...(formula.makesML === null ? [] : [`Makes: ${writtenNumber(formula.makesML, 'whole')} mL`]),
     ...[...own.values()].map(contentsText),

@@ -1,6 +1,8 @@
 import type { Content } from '../catalogue/ingredient';
+import type { PlaceId } from '../catalogue/placeIds';
 import type { Amount, PercentBasis } from '../quantity/amount';
-import type { FormulaKind, UseForm } from './use';
+import type { FormulaKind } from './use';
+import type { UseForm } from '../catalogue/useForms';
 import type { MeasureSystem } from '../quantity/units';
 
 /** What an ingredient of the person's own may be. */
@@ -41,6 +43,12 @@ export interface Line {
 export const FORMULA_USES = ['stored', 'fresh'] as const;
 export type FormulaUse = (typeof FORMULA_USES)[number];
 
+/** Surfaces or classes of them, and soils by their ids. */
+export interface MadeFor {
+  readonly surfaces: readonly PlaceId[];
+  readonly soils: readonly string[];
+}
+
 /** A formula: what goes in, for what, and whose cup it means. */
 export interface Formula {
   readonly id: string;
@@ -55,6 +63,10 @@ export interface Formula {
   readonly form?: UseForm;
   /** What kind of thing it makes; left out for what goes on surfaces. */
   readonly kind?: FormulaKind;
+  /** What it is made for: surfaces or classes of them, and soils; left out where nobody said. */
+  readonly madeFor?: MadeFor;
+  /** Surfaces, or classes of them, that it is kept off; left out where nobody said. */
+  readonly keepOff?: readonly PlaceId[];
   readonly use: FormulaUse;
   readonly measures: MeasureSystem;
   /** mL that the amounts make, where parts or "to fill" stand beside fixed amounts; null if the lines say it all. */

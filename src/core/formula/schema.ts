@@ -1,5 +1,7 @@
 import Joi from 'joi';
 import type { Content } from '../catalogue/ingredient';
+import { PLACE_IDS } from '../catalogue/placeIds';
+import { SOILS } from '../catalogue/soils';
 import { SUBSTANCES } from '../catalogue/substances';
 import { PERCENT_BASES, VAGUE_WORDS, type Amount } from '../quantity/amount';
 import type { Range } from '../quantity/range';
@@ -12,11 +14,13 @@ import {
   type Formula,
   type IngredientRef,
   type Line,
+  type MadeFor,
   type Strength,
 } from './formula';
 import { ok, type Result } from './result';
 import { arrayOf, number, objectOf, enumOf, orNull, text, unionOf, type Schema } from './typedSchema';
-import { FORMULA_KINDS, USE_FORMS } from './use';
+import { FORMULA_KINDS } from './use';
+import { USE_FORMS } from '../catalogue/useForms';
 
 /** An id of our own making. */
 export const idSchema = text().min(1).max(80);
@@ -79,6 +83,8 @@ const line = objectOf<Line>(
   { also: amount, strength: strengthSchema, text: text().allow('').max(500) },
 );
 
+const placeIds = arrayOf(enumOf(PLACE_IDS)).unique();
+
 export const formulaSchema = objectOf<Formula>(
   {
     id: idSchema,
@@ -100,7 +106,13 @@ export const formulaSchema = objectOf<Formula>(
         'array.max': `A formula may have at most ${MAX_LINES} lines.`,
       }),
   },
-  { how: text().allow('').max(300), form: enumOf(USE_FORMS), kind: enumOf(FORMULA_KINDS) },
+  {
+    how: text().allow('').max(300),
+    form: enumOf(USE_FORMS),
+    kind: enumOf(FORMULA_KINDS),
+    madeFor: objectOf<MadeFor>({ surfaces: placeIds, soils: arrayOf(enumOf(SOILS.map((s) => s.id))).unique() }),
+    keepOff: placeIds,
+  },
 );
 
 /** Checks a value by a Joi schema and words every problem for the person. */

@@ -1,27 +1,4 @@
-/** How a mixture gets to where it works. */
-export const USE_FORMS = [
-  'dry',
-  'cloth',
-  'spray',
-  'bucket',
-  'paste',
-  'strew',
-  'absorb',
-  'blot',
-  'soak',
-  'fill',
-  'bag',
-  'steam',
-  'machine',
-  'pour',
-  'foil',
-  'heat',
-  'cold',
-  'hand',
-  'air',
-  'pieces',
-] as const;
-export type UseForm = (typeof USE_FORMS)[number];
+import type { UseForm } from '../catalogue/useForms';
 
 /** What kind of thing a formula makes: it sets how much oil it may hold, and whether skin meets it. */
 export const FORMULA_KINDS = ['surface', 'hand-soap', 'room-spray', 'reeds', 'dry-powder', 'bowl'] as const;

@@ -26,6 +26,8 @@ export function agentStrength(state: MixtureState, by: CleaningAgentId): number 
       return pH && isAtLeast(pH.value, MILD_FROM_PH) ? alkali() : 0;
     case 'surfactant':
       return wet ? state.surfactantGPerL + state.soapGPerL * (1 - (state.soapCurdledFraction ?? 0)) : 0;
+    case 'detergent':
+      return wet ? state.surfactantGPerL : 0;
     case 'alcohol':
       return state.alcoholPercentVV;
     case 'oxidiser':

@@ -1,10 +1,13 @@
+import { isPlaceId } from '../../catalogue/placeIds';
+import { SOILS } from '../../catalogue/soils';
 import { SUBSTANCES } from '../../catalogue/substances';
 import { statedML, type PercentBasis } from '../../quantity/amount';
 import { midpoint } from '../../quantity/range';
 import { MEASURE_SYSTEMS, type MeasureSystem } from '../../quantity/units';
 import type { Content } from '../../catalogue/ingredient';
 import { MAX_ML, type IngredientRef } from '../formula';
-import { FORMULA_KINDS, USE_FORMS, type FormulaKind, type UseForm } from '../use';
+import { FORMULA_KINDS, type FormulaKind } from '../use';
+import { USE_FORMS, type UseForm } from '../../catalogue/useForms';
 import { readAmount } from './readAmount';
 import type { CardHeader } from './reading';
 
@@ -14,8 +17,32 @@ const HEADER = /^(name|for|never on|how|use|makes|measures|contains)\s*:\s*(.+)$
 const FORM = new RegExp(`^way\\s*:\\s*(${USE_FORMS.join('|')})\\s*$`, 'i');
 const KIND = new RegExp(`^kind\\s*:\\s*(${FORMULA_KINDS.join('|')})\\s*$`, 'i');
 
+/** Where it goes and where it does not, by ids: header lines only with known ones. */
+const MADE_FOR = /^made for\s*:\s*([a-z0-9:, -]*)\|([a-z0-9, -]*)$/i;
+const KEPT_OFF = /^kept off\s*:\s*([a-z0-9:, -]+)$/i;
+const listed = (text: string | undefined): string[] =>
+  (text ?? '')
+    .toLowerCase()
+    .split(',')
+    .map((id) => id.trim())
+    .filter((id) => id !== '' && id !== 'none');
+
+function placesOf(text: string): CardHeader | null {
+  const [, surfaces, soils] = MADE_FOR.exec(text) ?? [];
+  if (surfaces !== undefined && soils !== undefined) {
+    const madeFor = { surfaces: listed(surfaces), soils: listed(soils) };
+    return madeFor.surfaces.every(isPlaceId) && madeFor.soils.every(isSoilId) ? { madeFor } : null;
+  }
+  const off = KEPT_OFF.exec(text)?.[1];
+  const keepOff = off === undefined ? null : listed(off);
+  return keepOff?.every(isPlaceId) ? { keepOff } : null;
+}
+
+const isSoilId = (id: string): boolean => SOILS.some((s) => s.id === id);
+
 /** True if a line is one of a card's header lines. */
-export const isHeader = (text: string): boolean => HEADER.test(text) || FORM.test(text) || KIND.test(text);
+export const isHeader = (text: string): boolean =>
+  HEADER.test(text) || FORM.test(text) || KIND.test(text) || placesOf(text) !== null;
 
 /** What a header line says; null if it is none, or says nothing that can be used. */
 export function readHeader(text: string, measures: MeasureSystem): CardHeader | null {
@@ -23,6 +50,8 @@ export function readHeader(text: string, measures: MeasureSystem): CardHeader | 
   if (form) return { form: form as UseForm };
   const kind = KIND.exec(text)?.[1]?.toLowerCase();
   if (kind) return { kind: kind as FormulaKind };
+  const places = placesOf(text);
+  if (places) return places;
   const match = HEADER.exec(text);
   const field = match?.[1]?.toLowerCase();
   const value = match?.[2]?.trim() ?? '';

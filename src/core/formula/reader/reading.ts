@@ -2,8 +2,10 @@ import type { AskedBecause } from '../../catalogue/lookup';
 import type { Ingredient } from '../../catalogue/ingredient';
 import type { Amount } from '../../quantity/amount';
 import type { MeasureSystem } from '../../quantity/units';
-import type { IngredientRef, Line } from '../formula';
-import type { FormulaKind, UseForm } from '../use';
+import type { IngredientRef, Line, MadeFor } from '../formula';
+import type { PlaceId } from '../../catalogue/placeIds';
+import type { FormulaKind } from '../use';
+import type { UseForm } from '../../catalogue/useForms';
 
 /**
  * What is doubtful about how a line was read, with what it could be instead. The kinds are a closed list,
@@ -92,7 +94,7 @@ export interface NamedHazard {
   readonly ingredients: readonly Ingredient[];
 }
 
-/** What a card's header lines say: "Name: …", "For: …", "Never on: …", "How: …", "Use: …", "Way: …", "Kind: …", "Measures: …", "Makes: …", "Contains: …". */
+/** What a card's header lines say: "Name: …", "For: …", "Never on: …", "How: …", "Use: …", "Way: …", "Kind: …", "Made for: …", "Kept off: …", "Measures: …", "Makes: …", "Contains: …". */
 export interface CardHeader {
   readonly name?: string;
   readonly purpose?: string;
@@ -104,6 +106,8 @@ export interface CardHeader {
   readonly use?: 'stored' | 'fresh';
   readonly form?: UseForm;
   readonly kind?: FormulaKind;
+  readonly madeFor?: MadeFor;
+  readonly keepOff?: readonly PlaceId[];
   readonly makesML?: number;
 }
 

@@ -1,0 +1,24 @@
+/** How a mixture gets to where it works. */
+export const USE_FORMS = [
+  'dry',
+  'cloth',
+  'spray',
+  'bucket',
+  'paste',
+  'strew',
+  'absorb',
+  'blot',
+  'soak',
+  'fill',
+  'bag',
+  'steam',
+  'machine',
+  'pour',
+  'foil',
+  'heat',
+  'cold',
+  'hand',
+  'air',
+  'pieces',
+] as const;
+export type UseForm = (typeof USE_FORMS)[number];
