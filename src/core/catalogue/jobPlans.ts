@@ -6,8 +6,6 @@ export interface PlannedPart {
   readonly soilId: string;
   /** The index of the part that must be done first; null if it can wait beside the others. */
   readonly after: number | null;
-  /** True if it is steamed before. */
-  readonly steam: boolean;
 }
 
 /** A job of several parts, in the order of careful work: the long wait first, top before bottom, the tub dry until its turn. */
@@ -18,7 +16,7 @@ export interface JobPlan {
   readonly parts: readonly PlannedPart[];
 }
 
-const part = (name: string, materials: readonly string[], soilId: string, more: Partial<Pick<PlannedPart, 'after' | 'steam'>> = {}): PlannedPart => ({ name, materials, soilId, after: null, steam: false, ...more });
+const part = (name: string, materials: readonly string[], soilId: string, more: Partial<Pick<PlannedPart, 'after'>> = {}): PlannedPart => ({ name, materials, soilId, after: null, ...more });
 
 /** Common practice, no source. */
 export const JOB_PLANS: readonly JobPlan[] = [
@@ -28,7 +26,7 @@ export const JOB_PLANS: readonly JobPlan[] = [
     why: 'The racks soak while the oven steams and its paste works.',
     parts: [
       part('Racks in the soak', ['oven-racks'], 'burnt-on'),
-      part('Oven, inside', ['enamel', 'old-enamel'], 'burnt-on', { steam: true }),
+      part('Oven, inside', ['enamel', 'old-enamel'], 'burnt-on'),
     ],
   },
   {

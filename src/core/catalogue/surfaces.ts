@@ -166,7 +166,7 @@ export const SURFACES: readonly Surface[] = [
   }),
   surface('shower-head', 'Shower head or aerator', {
     group: 'metal', names: ['aerator', 'plumbing aerator', 'showerhead', 'shower rose'],
-    limits: [acid(4, 120, 'corrodes-metal', 'Acid creeps through pores of the plate: an hour of neat vinegar, looked at, and once more if need be; a night only where the head is solid brass and its plate whole.'), noBleachOn('what lies under chrome'), noGrains],
+    limits: [acid(4, 150, 'corrodes-metal', 'Acid creeps through pores of the plate: an hour of neat vinegar, looked at, and once more if need be; a night only where the head is solid brass and its plate whole.'), noBleachOn('what lies under chrome'), noGrains],
     manner: 'Bag of vinegar tied over it, or taken off into a bowl; then a soft brush and a flush.',
   }),
   surface('aluminium', 'Aluminium', {

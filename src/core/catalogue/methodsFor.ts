@@ -1,0 +1,123 @@
+import { beyondHere } from './beyond';
+import { preferenceOf, type AdvicePreferences, type DisputedAdviceId } from './disputedAdvice';
+import { METHODS, type Method } from './methods';
+import type { Surface } from './surface';
+
+/** What has to be so before anything is begun on a surface, whatever the method. Common practice, no source. */
+const ON_SURFACE: Readonly<Record<string, string>> = {
+  sockets: 'Power off at the breaker, or unplugged; cold.',
+  'oven-element': 'Off at the breaker or the gas shut; cold.',
+  enamel: 'Oven off and cold; nothing is covered while it heats.',
+  'induction-hob': 'Hob off and cold.',
+  'stove-glass': 'Fire out, glass cold.',
+  'coated-screen': 'Switched off and cool.',
+  'machine-inside': 'Unplugged, or switched off where it is opened; empty.',
+  'steam-iron': 'Unplugged, cold.',
+};
+
+/** What has to be so before a method is begun on a surface, the surface's own first. */
+export function conditionsOf(method: Method, { id }: Pick<Surface, 'id'>): readonly string[] {
+  const own = ON_SURFACE[id];
+  if (method.steam)
+    return [
+      'Steam first, nothing covered; then off at the wall and cool to hand-warm before the paste.',
+      ...method.conditions,
+    ];
+  if (method.form === 'machine') return ['Empty: nothing else in it.', ...method.conditions];
+  return own === undefined || method.ownConditions ? method.conditions : [own, ...method.conditions];
+}
+
+const BY_PAIR = new Map<string, Method[]>();
+for (const method of METHODS) {
+  for (const soil of method.soils) {
+    for (const surface of method.where) {
+      const key = `${surface} ${soil}`;
+      BY_PAIR.set(key, [...(BY_PAIR.get(key) ?? []), method]);
+    }
+  }
+}
+
+/** What holds of any surface that bears water, for a soil that it can hardly have. */
+const PLAIN_WASH: Method = {
+  id: 'plain-wash',
+  name: 'Soapy cloth',
+  form: 'cloth',
+  soils: [],
+  where: [],
+  needs: [
+    { by: 'detergent', from: 0.1, to: 6 },
+    { by: 'mild-alkali', from: 0, to: 5 },
+    { by: 'acid', from: 0, to: 0.05 },
+    { by: 'alcohol', from: 0, to: 5 },
+  ],
+  standing: 3,
+  minutes: { useful: 0, best: 1, longest: 3 },
+  share: 'spot',
+  does: null,
+  stroke: null,
+  after: ['damp-cloth', 'dry'],
+  conditions: [],
+  ownConditions: false,
+  route: null,
+  steam: false,
+  perM2ML: null,
+  dose: null,
+  school: null,
+  brings: [],
+  why: 'Not a soil of this surface: look again what it is. A soapy cloth does no harm while you do.',
+  source: 'common-practice',
+};
+
+const NONE: readonly Method[] = [];
+
+/** How much stronger or thinner than the table's the suds may be, by what the person holds with. */
+const SUDS: Readonly<Record<string, number>> = { few: 0.5, many: 2 };
+
+/** The same method with its suds as the person likes them; what clears a trace of film stays as it is. */
+function withSuds(method: Method, schools: AdvicePreferences): Method {
+  const times = SUDS[preferenceOf('suds', schools)];
+  if (times === undefined || typeof method.needs === 'string') return method;
+  const needs = method.needs.map((w) =>
+    (w.by === 'surfactant' || w.by === 'detergent') && w.from > 0 ? { ...w, to: Math.max(w.from, w.to * times) } : w,
+  );
+  return { ...method, needs };
+}
+
+/** Where a choice of the person's decides whether a method is offered, or where it stands. */
+function bySchool(method: Method, schools: AdvicePreferences): Method | null {
+  if (method.school && preferenceOf(method.school.id, schools) !== method.school.choice) return null;
+  const oven = preferenceOf('oven-paste', schools);
+  if (method.route !== null && oven !== 'both' && oven !== method.route) return null;
+  const soda = preferenceOf('which-soda', schools);
+  const isWashing = method.needs !== 'nothing' && method.needs !== 'water' && method.needs[0]?.by === 'alkali';
+  if (isWashing && soda === 'washing' && method.standing === 2) return { ...method, standing: 1 };
+  if (isWashing && soda === 'baking' && method.standing === 1) return { ...method, standing: 2 };
+  return method;
+}
+
+/** The disputed questions whose answer changes what is offered for a soil on a surface. */
+export function disputedHere(surface: Pick<Surface, 'id' | 'schools'>, soilId: string): DisputedAdviceId[] {
+  const listed = BY_PAIR.get(`${surface.id} ${soilId}`) ?? NONE;
+  const asks = (is: (m: Method) => boolean, id: DisputedAdviceId): DisputedAdviceId[] => (listed.some(is) ? [id] : []);
+  return [
+    ...new Set([
+      ...listed.flatMap((m) => (m.school ? [m.school.id] : [])),
+      ...asks((m) => m.route !== null, 'oven-paste'),
+      ...asks((m) => typeof m.needs !== 'string' && m.needs[0]?.by === 'alkali' && m.standing < 3, 'which-soda'),
+    ]),
+  ];
+}
+
+/**
+ * The methods for a soil on a surface, as the person holds them. Where the table has none, a plain wash stands for
+ * what bears water; nothing does for what has to be kept dry, and where someone else's work begins.
+ */
+export function methodsFor(
+  surface: Pick<Surface, 'id' | 'keepOut'>,
+  soilId: string,
+  schools: AdvicePreferences,
+): readonly Method[] {
+  const listed = BY_PAIR.get(`${surface.id} ${soilId}`) ?? NONE;
+  if (listed.length === 0) return surface.keepOut || beyondHere(surface.id, soilId) !== null ? NONE : [PLAIN_WASH];
+  return listed.flatMap((method) => bySchool(method, schools) ?? []).map((method) => withSuds(method, schools));
+}
