@@ -77,6 +77,7 @@ export {
   type IngredientRef,
   type Line,
   type Strength,
+  type MadeFor,
 } from './formula/formula';
 export { resolveIngredient } from './formula/resolveIngredient';
 export type { Result, Problem } from './formula/result';
@@ -89,6 +90,7 @@ export { SOILS, soilByName, soilMeaning, type Soil } from './catalogue/soils';
 export { HOUSEHOLD_MEMBERS, type HouseholdMember } from './catalogue/household';
 export {
   DISPUTED_ADVICE,
+  preferenceOf,
   type DisputedAdvice,
   type AdvicePreferences,
   type DisputedAdviceId,
@@ -115,10 +117,12 @@ export { hardnessClass, type HardnessClass } from './mixture/hardness';
 
 export { SCOPES, type Finding, type Level, type Scope } from './findings/finding';
 export { ROOM_SIZES, type RoomSize } from './findings/exposureRoute';
-export { FORMULA_KINDS, USE_FORMS, type FormulaKind, type UseForm } from './formula/use';
+export { FORMULA_KINDS, type FormulaKind } from './formula/use';
+export { USE_FORMS, type UseForm } from './catalogue/useForms';
 
 export { discardBy, isExpired, usableBatches, type Batch, type BatchState } from './shelf-life/batch';
 export { stockedIds, type PantryItem } from './shelf-life/pantry';
+export { makingAdvice, type MakingAdvice } from './shelf-life/makingAdvice';
 export { labelOf, type LabelContent } from './shelf-life/label';
 export {
   isUsedAtOnce,
@@ -132,17 +136,26 @@ export {
 export {
   candidateOf,
   rankWays,
+  waysWith,
   weighSupplies,
   type Candidate,
   type RuledOut,
   type Supplies,
   type Way,
   type Ways,
+  wayKey,
+  type OutReason,
+  type Went,
 } from './cleaning/ways';
 export { guideSteps, GUIDE_STEP_KEYS, type GuideStep } from './cleaning/guide';
 export { applicationOf, type Application } from './cleaning/application';
 export { jointsFinding, jointsOf, type Joint } from './cleaning/joints';
 export { toleranceOf, questionsAbout, type HomeSurface, type Room, type Upkeep } from './cleaning/homeSurface';
+export { METHODS, methodById, SHARES, type Method, type Share } from './catalogue/methods';
+export { disputedHere } from './catalogue/methodsFor';
+export { classId, isPlaceId, PLACE_CLASSES, PLACE_IDS, type PlaceId } from './catalogue/placeIds';
+export { usualAreaM2 } from './catalogue/usualAreas';
+export { amountOf, type WayAmount } from './cleaning/howMuch';
 export { likelihoodOf, soilsOn, type Likelihood } from './catalogue/plausible';
 export { ROOM_KINDS, roomKind, type RoomKind, type RoomKindId, type UsualSurface } from './catalogue/roomKinds';
 export { JOB_PLANS, type JobPlan } from './catalogue/jobPlans';
@@ -176,6 +189,7 @@ export {
   LOOK_BACK_DAYS,
   ingredientsUsed,
   ingredientsOfFormula,
+  ingredientsOfMethod,
   residueConflicts,
   residuesAt,
   type ResidueConflict,
@@ -201,6 +215,7 @@ export {
   type TimerKind,
   type TimerNow,
 } from './cleaning/timer';
+export { RATED_DAYS, wentHere } from './cleaning/wentHere';
 export { heldWays, type HeldWay, type HeldWays } from './cleaning/heldWays';
 export { strengthLine, usedFormula } from './cleaning/usedFormula';
 export { DWELL_END_WORDS, entryOfPart, entryOfUse, jobAfterEntry, usedOf } from './cleaning/jobLog';

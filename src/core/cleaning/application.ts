@@ -1,5 +1,5 @@
 import type { Formula } from '../formula/formula';
-import type { UseForm } from '../formula/use';
+import type { UseForm } from '../catalogue/useForms';
 import { isPaste, type MixtureState } from '../mixture/state';
 import { SPRAY_FILM_ML_PER_M2 } from './drying';
 
@@ -9,6 +9,7 @@ export type Application = (typeof APPLICATIONS)[number];
 
 /** Ways of use in which things lie in it, and it does not dry out. */
 const SOAKS: readonly UseForm[] = ['soak', 'fill', 'bag', 'machine'];
+const DRY_FORMS: readonly UseForm[] = ['dry', 'strew', 'absorb', 'air', 'pieces', 'steam', 'heat', 'cold'];
 /** A paste of 2 mm (common practice: 1 to 3 mm). */
 export const PASTE_MM = 2;
 
@@ -17,6 +18,13 @@ export function applicationOf(formula: Formula, state: MixtureState): Applicatio
   if (!state.wet) return 'dry';
   if (isPaste(state)) return 'paste';
   return formula.form && SOAKS.includes(formula.form) ? 'soak' : 'film';
+}
+
+/** How a method's form puts a mixture on. */
+export function applicationOfForm(form: UseForm): Application {
+  if (form === 'paste') return 'paste';
+  if (SOAKS.includes(form) || form === 'foil' || form === 'pour') return 'soak';
+  return DRY_FORMS.includes(form) ? 'dry' : 'film';
 }
 
 /** The film it leaves, mL per m²; null for what does not dry out while it works. */

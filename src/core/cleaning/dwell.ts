@@ -1,4 +1,4 @@
-import type { SoilMechanism } from '../catalogue/soils';
+import type { DwellMinutes } from '../catalogue/soils';
 import type { ExceededLimit } from '../findings/surfaceLimits';
 import type { MixtureState } from '../mixture/state';
 import { filmMLPerM2, type Application } from './application';
@@ -22,13 +22,13 @@ export interface Dwell {
 /** Off before harm begins, by this share. */
 const MARGIN = 0.8;
 /**
- * The dwell of a mixture for a soil on a surface, or null if harm begins before it is of any use.
+ * The dwell of a mixture on a surface, of the minutes that its method wants, or null if harm begins before it is of any use.
  * @param exceeded what of the surface's limits the mixture passes
  */
 export function dwellOf(
   state: MixtureState,
   application: Application,
-  lift: SoilMechanism,
+  { useful, best, longest }: DwellMinutes,
   exceeded: readonly ExceededLimit[],
   air: Air,
 ): Dwell | null {
@@ -36,7 +36,6 @@ export function dwellOf(
     (soonest, e) => (soonest === null || e.minutes < soonest ? e.minutes : soonest),
     null,
   );
-  const { useful, best, longest } = lift.minutes;
   // A grain more, so that fifteen minutes to the letter are not fourteen.
   const most = harmAfterMinutes === null ? Infinity : Math.floor(MARGIN * harmAfterMinutes + 1e-6);
   if (harmAfterMinutes === 0 || most < useful) return null;

@@ -1,7 +1,17 @@
 import type { HouseholdMember } from '../catalogue/household';
 import type { RoomSize } from '../findings/exposureRoute';
-import { ingredientsOfFormula, residueConflicts, type Residue, type ResidueConflict } from './residue';
+import {
+  ingredientsOfFormula,
+  ingredientsOfMethod,
+  residueConflicts,
+  type Residue,
+  type ResidueConflict,
+  type UsedIngredients,
+} from './residue';
 import type { Way, Ways } from './ways';
+
+const ingredientsOfWay = ({ candidate, method }: Way): UsedIngredients =>
+  candidate ? ingredientsOfFormula(candidate.formula) : ingredientsOfMethod(method);
 
 /** A way, with what it would meet of what is left from before. */
 export interface HeldWay {
@@ -28,12 +38,10 @@ export function heldWays(
 ): HeldWays {
   const held = ways.map((way): HeldWay => ({
     way,
-    meets:
-      residues.length === 0
-        ? []
-        : residueConflicts(ingredientsOfFormula(way.candidate.formula), residues, nowMs, household, room),
+    meets: residues.length === 0 ? [] : residueConflicts(ingredientsOfWay(way), residues, nowMs, household, room),
   }));
-  held.sort((a, b) => Number(b.way.candidate.formula.id === usualId) - Number(a.way.candidate.formula.id === usualId));
+  const isUsual = ({ way }: HeldWay): boolean => usualId !== null && way.candidate?.formula.id === usualId;
+  held.sort((a, b) => Number(isUsual(b)) - Number(isUsual(a)));
   const isStopped = ({ meets }: HeldWay): boolean => meets.some((m) => m.level === 'danger');
   return { ...rest, ways: held.filter((h) => !isStopped(h)), stopped: held.filter(isStopped) };
 }

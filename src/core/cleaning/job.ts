@@ -27,10 +27,14 @@ export interface JobPart {
   readonly id: string;
   readonly place: JobPlace;
   readonly soil: { readonly id: string; readonly name: string };
-  readonly formula: Formula;
+  /** What it is done with; null where no mixture is needed. */
+  readonly formula: Formula | null;
+  /** The method, by its id and in words; null in a part begun before there were methods. */
+  readonly method: { readonly id: string; readonly name: string } | null;
   readonly from: SupplySource;
   readonly application: Application;
-  readonly dwell: Dwell;
+  /** Null for what is done at once. */
+  readonly dwell: Dwell | null;
   readonly steps: readonly GuideStep[];
   /** The step it stands at, an index of `steps`. */
   readonly at: number;

@@ -23,6 +23,13 @@ export function usedOf(formula: Formula): Used {
   return result.ok ? usedFormula(formula, result.value.state) : { kind: 'bought', id: null, name: formula.name };
 }
 
+/** What was done with no mixture, as what was used: dry, with plain water, with heat or cold. */
+const usedMethod = ({ method }: JobPart): Used => ({
+  kind: 'method',
+  id: method?.id ?? '',
+  name: method?.name ?? '',
+});
+
 /** What a person noted; numbers as typed are for the schema to check. */
 export interface NotedAtEnd {
   readonly rating: LogEntry['rating'];
@@ -50,9 +57,9 @@ export function entryOfPart(
     room: { id: place.roomId, name: place.roomName },
     surface: { id: place.surfaceId, name: place.name, material: place.material },
     soil,
-    used: usedOf(part.formula),
+    used: part.formula ? usedOf(part.formula) : usedMethod(part),
     dwell: dwelt && {
-      plannedMinutes: part.dwell.bestMinutes,
+      plannedMinutes: part.dwell?.bestMinutes ?? 0,
       tookMinutes: dwelt.tookMinutes,
       rewets: dwelt.rewets,
       endedBecause: DWELL_END_WORDS[dwelt.endReason],

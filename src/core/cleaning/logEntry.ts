@@ -17,7 +17,7 @@ export const NO_RATING: Rating = { touch: null, look: null, smell: null, effort:
 export const LOG_OUTCOMES = ['done', 'repeat', 'step-up', 'stopped'] as const;
 export type LogOutcome = (typeof LOG_OUTCOMES)[number];
 
-/** What was used: a formula as it was that day, or a bought product. */
+/** What was used: a formula as it was that day, a bought product, or a method that takes no mixture. */
 export type Used =
   | {
       readonly kind: 'formula';
@@ -33,6 +33,12 @@ export type Used =
       readonly kind: 'bought';
       /** The catalogue's id; null for one that is not known. */
       readonly id: string | null;
+      readonly name: string;
+    }
+  | {
+      readonly kind: 'method';
+      /** The catalogue's id. */
+      readonly id: string;
       readonly name: string;
     };
 

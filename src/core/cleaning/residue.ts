@@ -2,6 +2,7 @@ import { DAY_MS, MINUTE_MS } from '../quantity/time';
 import type { HouseholdMember } from '../catalogue/household';
 import type { Ingredient } from '../catalogue/ingredient';
 import { ingredientById } from '../catalogue/lookup';
+import { methodById, type Method } from '../catalogue/methods';
 import { surfaceByName } from '../catalogue/surfaces';
 import { checkCompatibility } from '../evaluation/compatibility';
 import { combinationsOf } from '../evaluation/combinations';
@@ -63,8 +64,15 @@ export const ingredientsOfFormula = (formula: Formula): UsedIngredients => ({
   known: true,
 });
 
+/** What of the kitchen a method takes along. */
+export const ingredientsOfMethod = (method: Method | null): UsedIngredients => ({
+  readings: [(method?.brings ?? []).flatMap((id) => ingredientById(id) ?? [])],
+  known: true,
+});
+
 /** The ingredients of what was used. A name that is only close is never taken for sure. */
 export function ingredientsUsed(used: Used): UsedIngredients {
+  if (used.kind === 'method') return ingredientsOfMethod(methodById(used.id));
   if (used.kind === 'bought') {
     const byId = used.id === null ? null : ingredientById(used.id);
     if (byId) return { readings: [[byId]], known: true };

@@ -1,20 +1,27 @@
-import type { SoilMechanism, Soil } from '../catalogue/soils';
+import { beyondHere } from '../catalogue/beyond';
+import type { AgentWindow, Method } from '../catalogue/methods';
+import { firstHere } from '../catalogue/firstHere';
+import { conditionsOf, methodsFor } from '../catalogue/methodsFor';
+import type { CleaningAgentId, Soil } from '../catalogue/soils';
 import type { Surface } from '../catalogue/surface';
+import { usualAreaM2 } from '../catalogue/usualAreas';
 import { evaluate, type Evaluation } from '../evaluation/evaluate';
 import type { EvaluationContext } from '../evaluation/context';
 import type { Finding } from '../findings/finding';
 import { applySurfaceRules } from '../findings/applyRules';
-import { exceededLimits, certainlyExceeded } from '../findings/surfaceLimits';
+import { exceededLimits, certainlyExceeded, type ExceededLimit } from '../findings/surfaceLimits';
 import { uselessIn } from '../findings/uselessFor';
 import type { Formula } from '../formula/formula';
 import { missingIngredients } from '../formula/atHand';
-import { applicationOf, type Application } from './application';
+import type { MixtureState } from '../mixture/state';
+import { exceeds } from '../quantity/limit';
+import { applicationOfForm, type Application } from './application';
 import { dwellOf, type Dwell } from './dwell';
 import type { Air } from './drying';
+import { fitOf, formsOf, inItsWater, isForSurfaces, isKeptOff, isMadeFor } from './fitting';
+import { amountOf, type WayAmount } from './howMuch';
 import { jointsFinding, type Joint } from './joints';
-import { effectOf, mechanisms, type ActingMechanism } from './mechanisms';
-import { meantFor } from './meantFor';
-import { exceeds } from '../quantity/limit';
+import { effectOf, mechanisms } from './mechanisms';
 
 /** Where a way comes from: a bottle on the shelf, what the cupboard can make, or with one thing bought. */
 export const SUPPLY_SOURCES = ['shelf', 'cupboard', 'one-missing', 'more-missing'] as const;
@@ -39,18 +46,36 @@ export interface Candidate {
   readonly missing: readonly string[];
 }
 
+/** How a way went here before, by the person's own ratings. */
+export interface Went {
+  /** 0 to 10. */
+  readonly mean: number;
+  /** How often it was rated, 1 or more. */
+  readonly times: number;
+}
+
+/** How what was used went at this place for this soil; null where it was never rated. By the id of a formula or of a method. */
+export type WentHere = (usedId: string) => Went | null;
+
 /** One way to clean, with why it stands where it does. */
 export interface Way {
-  readonly candidate: Candidate;
-  /** What lifts the soil, the best first. */
-  readonly mechanisms: readonly ActingMechanism[];
+  readonly method: Method;
+  /** What it is done with; null where dry hands, water, heat or cold do it. */
+  readonly candidate: Candidate | null;
+  /** The formula's name, or the method's. */
+  readonly name: string;
   /** How well, 0 to 3.5. */
   readonly effect: number;
   readonly effort: 1 | 2 | 3;
-  /** Whether the formula says it is for this surface and this soil. */
-  readonly meant: { readonly surface: boolean; readonly soil: boolean };
+  /** True if the formula is made for this surface and this soil. */
+  readonly made: boolean;
+  readonly went: Went | null;
   readonly application: Application;
-  readonly dwell: Dwell;
+  /** Null for what is done at once. */
+  readonly dwell: Dwell | null;
+  /** For the usual area; null for what takes no mixture. */
+  readonly amount: WayAmount | null;
+  readonly conditions: readonly string[];
   readonly why: string;
   /** What to mind: of the mixture and of the surface. */
   readonly cautions: readonly Finding[];
@@ -58,11 +83,39 @@ export interface Way {
   readonly wetFirst: string | null;
 }
 
+/** What a mixture at hand does for a pair: the ways that take it, and no others. */
+export function waysWith(
+  candidate: Candidate,
+  surface: Surface,
+  soil: Soil,
+  context: EvaluationContext,
+  air: Air,
+  joints: readonly Joint[],
+): Ways {
+  const all = rankWays([candidate], surface, soil, context, air, { joints });
+  return { ...all, ways: all.ways.filter((w) => w.candidate !== null) };
+}
+
+/** What tells one way of a pair from the others. */
+export const wayKey = ({ method, candidate }: Way): string => `${method.id} ${candidate?.formula.id ?? ''}`;
+
+/** Why a formula will not do. */
+export const OUT_REASONS = [
+  'danger',
+  'surface',
+  'sets',
+  'cancels',
+  'too-strong',
+  'too-weak',
+  'form',
+  'does-not-lift',
+] as const;
+export type OutReason = (typeof OUT_REASONS)[number];
+
 /** A formula that will not do, and why. */
 export interface RuledOut {
   readonly candidate: Candidate;
-  /** `danger`, `surface`, `sets`, `cancels` or `does-not-lift`. */
-  readonly because: 'danger' | 'surface' | 'sets' | 'cancels' | 'does-not-lift';
+  readonly because: OutReason;
   readonly why: string;
 }
 
@@ -101,115 +154,248 @@ export function weighSupplies(supplies: Supplies, context: EvaluationContext): C
   ];
 }
 
-/** Effects closer than this do equally well. */
-const SAME_EFFECT = 0.75;
-/** What the surface bears only for a while counts for less than what it bears as long as it is wanted. */
-const SURFACE_LIMIT_COSTS = 0.75;
+/** What has never been rated here counts as this, and ratings as few as one or two are drawn toward it. */
+const UNRATED = 6;
+const UNRATED_WEIGHS = 2;
 
-/** From its being of use to its having to come off, as a ratio: below this the time has to be met nearly to the minute. */
-const TIGHT = 1.5;
+const expected = ({ went }: Way): number =>
+  went === null ? UNRATED : (went.mean * went.times + UNRATED * UNRATED_WEIGHS) / (went.times + UNRATED_WEIGHS);
 
-/** Such a way costs as much as one that is not made for the place. */
-const isTight = ({ dwell }: Way): boolean =>
-  dwell.limitedBy === 'surface' && dwell.longestMinutes < TIGHT * dwell.usefulMinutes;
+/** What needs several things bought first is no better for being made for the job. */
+const madeRank = ({ made, candidate }: Way): number =>
+  candidate === null ? 1 : made && candidate.from !== 'more-missing' ? 2 : 0;
 
-/** What things are laid into is no way for what stands fast, unless it says it is. */
-const isMisplacedSoak = (way: Way): boolean => way.application === 'soak' && !way.meant.surface;
+const supplyRank = ({ candidate }: Way): number => (candidate ? SUPPLY_SOURCES.indexOf(candidate.from) : 0);
 
-/** What was made for such a place goes before what only happens to suit: hand soap lifts grease off a hob, too. */
-const tier = (way: Way): number =>
-  Math.round((way.effect - (way.dwell.limitedBy === 'surface' ? SURFACE_LIMIT_COSTS : 0)) / SAME_EFFECT) +
-  Number(way.meant.surface) +
-  Number(way.meant.soil) -
-  Number(isTight(way)) -
-  2 * Number(isMisplacedSoak(way));
-
+/** Standing, then what is made for the job, then how it went here, then what is at hand, then the least work. */
 const order = (a: Way, b: Way): number =>
-  tier(b) - tier(a) ||
-  Number(isTight(a)) - Number(isTight(b)) ||
+  a.method.standing - b.method.standing ||
+  madeRank(b) - madeRank(a) ||
+  expected(b) - expected(a) ||
+  supplyRank(a) - supplyRank(b) ||
   a.effort - b.effort ||
   a.cautions.length - b.cautions.length ||
-  a.dwell.bestMinutes - b.dwell.bestMinutes ||
-  SUPPLY_SOURCES.indexOf(a.candidate.from) - SUPPLY_SOURCES.indexOf(b.candidate.from) ||
+  (a.dwell?.bestMinutes ?? 0) - (b.dwell?.bestMinutes ?? 0) ||
   b.effect - a.effect;
 
 /** Wetting it again more often than this is work of its own. */
 const REWETS_ARE_WORK_ABOVE = 6;
 
-/** The strokes that remain, and one step more where it has to be wetted all the time. */
-function effortOf(lift: SoilMechanism, dwell: Dwell): Way['effort'] {
+/** A stroke of brush or scraper is more work than a wipe, and wetting it all the time is more. */
+function effortOf({ stroke }: Method, dwell: Dwell | null): Way['effort'] {
   const often =
-    dwell.rewetEveryMinutes !== null && exceeds(dwell.bestMinutes / dwell.rewetEveryMinutes, REWETS_ARE_WORK_ABOVE);
-  return often && lift.effort < 3 ? (lift.effort === 1 ? 2 : 3) : lift.effort;
+    dwell?.rewetEveryMinutes != null && exceeds(dwell.bestMinutes / dwell.rewetEveryMinutes, REWETS_ARE_WORK_ABOVE);
+  return stroke === null ? (often ? 2 : 1) : often ? 3 : 2;
 }
 
-type TriedWay = { readonly way: Way } | { readonly out: RuledOut };
+/** What a pair is weighed with. */
+interface Setting {
+  readonly surface: Surface;
+  readonly soil: Soil;
+  readonly context: EvaluationContext;
+  readonly air: Air;
+  readonly joints: readonly Joint[];
+  readonly went: WentHere;
+  readonly areaM2: number;
+}
 
-function tryOne(
-  candidate: Candidate,
-  surface: Surface,
-  soil: Soil,
-  context: EvaluationContext,
-  air: Air,
-  joints: readonly Joint[],
-): TriedWay {
-  const { state, stateWhenDamp: damp, verdict, findings } = candidate.evaluation;
-  const out = (because: RuledOut['because'], why: string): TriedWay => ({ out: { candidate, because, why } });
-  if (verdict === 'danger') return out('danger', findings[0]?.happens ?? '');
+/** How well a way without a formula lifts, by its standing: on the scale of mixtures. */
+const PLAIN_EFFECT = { 1: 3, 2: 2, 3: 1 } as const;
+
+/** A way that takes no mixture: its time is the method's own, and no film of it dries. */
+function plainWay(method: Method, { surface, went }: Setting): Way {
+  const { minutes } = method;
+  const dwell: Dwell | null = minutes && {
+    usefulMinutes: minutes.useful,
+    bestMinutes: minutes.best,
+    longestMinutes: minutes.longest,
+    limitedBy: 'soil',
+    harmAfterMinutes: null,
+    dryMinutes: null,
+    rewetEveryMinutes: null,
+  };
+  return {
+    method,
+    candidate: null,
+    name: method.name,
+    effect: PLAIN_EFFECT[method.standing],
+    effort: effortOf(method, null),
+    made: false,
+    went: went(method.id),
+    application: applicationOfForm(method.form),
+    dwell,
+    amount: null,
+    conditions: conditionsOf(method, surface),
+    why: method.why,
+    cautions: [],
+    wetFirst: null,
+  };
+}
+
+interface Miss {
+  readonly because: OutReason;
+  readonly why: string;
+}
+
+/** The nearest miss is the reason that is given: harm before strength, strength before the way of putting it on. */
+const NEARNESS: readonly OutReason[] = [
+  'danger',
+  'surface',
+  'cancels',
+  'too-strong',
+  'too-weak',
+  'form',
+  'does-not-lift',
+];
+
+const AGENT_WORDS: Readonly<Record<CleaningAgentId, string>> = {
+  acid: 'acid',
+  alkali: 'washing soda or other strong alkali',
+  'mild-alkali': 'soda',
+  surfactant: 'soap or dish soap',
+  detergent: 'dish soap',
+  alcohol: 'alcohol',
+  oxidiser: 'peroxide',
+  grains: 'fine grains',
+  absorbent: 'dry powder',
+  oil: 'oil',
+  'acid-salt': 'acid with salt',
+  water: 'water',
+};
+
+/** Below this share of what is asked for, an agent is not there to speak of. */
+const THERE_FROM_SHARE = 0.25;
+
+function missOf({ by, from, to }: AgentWindow, strength: number): Miss {
+  const agent = AGENT_WORDS[by];
+  if (exceeds(strength, to)) {
+    return from === 0
+      ? { because: 'does-not-lift', why: `Not with ${agent} in it.` }
+      : {
+          because: 'too-strong',
+          why: `Stronger than this wants: its ${agent} would do no more, and asks for more care and rinsing.`,
+        };
+  }
+  return strength >= THERE_FROM_SHARE * from && strength > 0
+    ? { because: 'too-weak', why: `Too little ${agent} in it for this.` }
+    : { because: 'does-not-lift', why: `It takes ${agent} to do this, and there is none to speak of.` };
+}
+
+const isWindows = (needs: Method['needs']): needs is readonly AgentWindow[] => typeof needs !== 'string';
+
+/** One candidate by one method: a way, or what is missing to it. */
+function tryMethod(candidate: Candidate, method: Method, setting: Setting): Way | Miss {
+  const { surface, soil, context, air, joints, went, areaM2 } = setting;
+  const { formula, evaluation } = candidate;
+  const { needs } = method;
+  if (!isWindows(needs)) return { because: 'does-not-lift', why: NO_MIXTURE };
+  const isOfForm = formsOf(formula, evaluation.state).includes(method.form);
+  if (method.dose && !isOfForm) return { because: 'form', why: WRONG_FORM };
+  const state: MixtureState = method.dose ? inItsWater(evaluation, method.dose) : evaluation.state;
+  const damp = method.dose ? state : evaluation.stateWhenDamp;
+  const fit = fitOf(needs, state);
+  if (!fit.fits) return missOf(fit.window, fit.strength);
+  if (!isOfForm) return { because: 'form', why: WRONG_FORM };
   const met = exceededLimits(state, surface, context.preferences, damp);
   const passed = certainlyExceeded(met);
   const never = passed.find((e) => e.minutes === 0);
-  if (never) return out('surface', never.reason);
-  const useless = uselessIn(soil, state);
-  const sets = useless.find((u) => u.sets);
-  if (sets) return out('sets', sets.why);
-  const found = mechanisms(state, soil, surface);
-  const application = applicationOf(candidate.formula, state);
-  const best = found[0];
-  if (!best) {
-    return out('does-not-lift', useless[0]?.why ?? `Nothing in it lifts ${soil.name.toLowerCase()}.`);
-  }
-  const joint = jointsFinding(candidate.evaluation, joints, context.preferences);
+  if (never) return { because: 'surface', why: never.reason };
+  const joint = jointsFinding({ state, stateWhenDamp: damp }, joints, context.preferences);
   // They are wetted first; what they bear then sets the time, too.
   const timed = [
     ...passed,
     ...joints.flatMap((j) => certainlyExceeded(exceededLimits(state, j.wetted, context.preferences, damp))),
   ];
-  // The best agent that the surface bears for long enough to be of use.
-  for (const { mechanism: lift } of found) {
-    const dwell = dwellOf(state, application, lift, timed, air);
-    if (!dwell) continue;
-    const onSurface = applySurfaceRules({ state, surface, soil, passed: met, dwellMinutes: dwell.bestMinutes });
-    const worst = onSurface.findings.find((f) => f.level === 'danger' || f.rulesOut);
-    if (worst) return out(worst.level === 'danger' ? 'danger' : 'surface', worst.happens);
-    if (verdict === 'defeats') return out('cancels', findings[0]?.happens ?? '');
-    const way: Way = {
-      candidate,
-      mechanisms: found,
-      effect: effectOf(found),
-      effort: effortOf(lift, dwell),
-      meant: meantFor(candidate.formula, surface, soil),
-      application,
-      dwell,
-      why: lift.why,
-      cautions: [...findings, ...onSurface.findings, ...(joint ? [joint] : [])],
-      wetFirst: joint ? 'the joints' : null,
-    };
-    return { way };
-  }
-  const soonest = timed.reduce((a, b) => (b.minutes < a.minutes ? b : a));
-  return out(
-    'surface',
-    `It would need ${best.mechanism.minutes.useful} minutes, and after about ${Math.max(1, Math.round(soonest.minutes))} it harms: ${soonest.reason}`,
-  );
+  const application = applicationOfForm(method.form);
+  const dwell = method.minutes && dwellOf(state, application, method.minutes, timed, air);
+  if (method.minutes && !dwell) return { because: 'surface', why: tooLong(method.minutes.useful, timed) };
+  const onSurface = applySurfaceRules({ state, surface, soil, passed: met, dwellMinutes: dwell?.bestMinutes ?? null });
+  const worst = onSurface.findings.find((f) => f.level === 'danger' || f.rulesOut);
+  if (worst) return { because: worst.level === 'danger' ? 'danger' : 'surface', why: worst.happens };
+  return {
+    method,
+    candidate,
+    name: formula.name,
+    effect: effectOf(mechanisms(state, soil, surface)),
+    effort: effortOf(method, dwell),
+    made: isMadeFor(formula, surface, soil),
+    went: went(formula.id),
+    application,
+    dwell,
+    amount: amountOf(method, surface.id, areaM2),
+    conditions: conditionsOf(method, surface),
+    why: method.why,
+    cautions: [...evaluation.findings, ...onSurface.findings, ...(joint ? [joint] : [])],
+    wetFirst: joint ? 'the joints' : null,
+  };
 }
 
+const NOT_AT_HOME = 'Nothing made at home belongs on this.';
+const NO_MIXTURE = 'This is done here without any mixture.';
+const WRONG_FORM = 'Right in what it holds, but it is not put on as this wants.';
+
+function tooLong(usefulMinutes: number, timed: readonly ExceededLimit[]): string {
+  const soonest = timed.reduce((a, b) => (b.minutes < a.minutes ? b : a));
+  return `It would need ${usefulMinutes} minutes, and after about ${Math.max(1, Math.round(soonest.minutes))} it harms: ${soonest.reason}`;
+}
+
+/** What rules a candidate out of every method for a pair; null if nothing does. */
+function ruledOutAtOnce(candidate: Candidate, { surface, soil, context }: Setting): Miss | null {
+  const { formula, evaluation } = candidate;
+  const { state, stateWhenDamp, verdict, findings } = evaluation;
+  if (verdict === 'danger') return { because: 'danger', why: findings[0]?.happens ?? '' };
+  if (!isForSurfaces(formula, surface)) return { because: 'form', why: 'It is made for something else.' };
+  if (isKeptOff(formula, surface))
+    return { because: 'surface', why: `Its own list keeps it off ${surface.name.toLowerCase()}.` };
+  // What goes into a machine is judged in its water, as a dose.
+  if (formula.form !== 'machine') {
+    const never = certainlyExceeded(exceededLimits(state, surface, context.preferences, stateWhenDamp)).find(
+      (e) => e.minutes === 0,
+    );
+    if (never) return { because: 'surface', why: never.reason };
+  }
+  const sets = uselessIn(soil, state).find((u) => u.sets);
+  if (sets) return { because: 'sets', why: sets.why };
+  return verdict === 'defeats' ? { because: 'cancels', why: findings[0]?.happens ?? '' } : null;
+}
+
+/** Every way that a candidate has for a pair, the best of each route; or why it has none. */
+function tryCandidate(candidate: Candidate, methods: readonly Method[], setting: Setting): Way[] | RuledOut {
+  const out = ruledOutAtOnce(candidate, setting);
+  if (out) return { candidate, ...out };
+  const tried = methods.flatMap((method) => (isWindows(method.needs) ? tryMethod(candidate, method, setting) : []));
+  const ways = tried.filter((t): t is Way => 'method' in t).sort(order);
+  if (ways.length > 0) return ways.filter((w, i) => ways.findIndex((v) => v.method.route === w.method.route) === i);
+  const useless = uselessIn(setting.soil, candidate.evaluation.state)[0];
+  const nearest = tried
+    .filter((t): t is Miss => 'because' in t)
+    .sort((a, b) => NEARNESS.indexOf(a.because) - NEARNESS.indexOf(b.because))[0];
+  if (!nearest || (nearest.because === 'does-not-lift' && useless))
+    return {
+      candidate,
+      because: 'does-not-lift',
+      why: useless?.why ?? (methods.length > 0 ? NO_MIXTURE : NOT_AT_HOME),
+    };
+  return { candidate, ...nearest };
+}
+
+/** What is known of a place besides its surface. */
+export interface PlaceFacts {
+  /** What it runs into beside the surface. */
+  readonly joints?: readonly Joint[];
+  /** m² of the surface, more than 0; the usual one where it is left out. */
+  readonly areaM2?: number;
+  readonly went?: WentHere;
+}
+
+const NEVER_RATED: WentHere = () => null;
+
+const both = (a: string | null, b: string | null): string | null => (a && b ? `${a} ${b}` : (a ?? b));
+
 /**
- * Ways to clean a soil off a surface, the best first: no danger, within the surface's limits for as long
- * as is needed, lifts this soil, least effort and time, already made. What will not do is listed with its
+ * Ways to clean a soil off a surface, the best first: what is done first by those who do it every day, made for
+ * this, gone well here before, at hand, least work. Some take no mixture. What will not do is listed with its
  * reason.
- *
- * @param joints what it runs into beside the surface
  */
 export function rankWays(
   candidates: readonly Candidate[],
@@ -217,14 +403,21 @@ export function rankWays(
   soil: Soil,
   context: EvaluationContext,
   air: Air,
-  joints: readonly Joint[] = [],
+  { joints = [], areaM2 = usualAreaM2(surface.id), went = NEVER_RATED }: PlaceFacts = {},
 ): Ways {
-  const ways: Way[] = [];
+  const methods = methodsFor(surface, soil.id, context.preferences);
+  const setting: Setting = { surface, soil, context, air, joints, went, areaM2 };
+  const ways = methods.filter(({ needs }) => !isWindows(needs)).map((method) => plainWay(method, setting));
   const ruledOut: RuledOut[] = [];
   for (const candidate of candidates) {
-    const outcome = tryOne(candidate, surface, soil, context, air, joints);
-    if ('way' in outcome) ways.push(outcome.way);
-    else ruledOut.push(outcome.out);
+    const outcome = tryCandidate(candidate, methods, setting);
+    if ('because' in outcome) ruledOut.push(outcome);
+    else ways.push(...outcome);
   }
-  return { ways: ways.sort(order), ruledOut, first: soil.first, beyond: soil.beyond };
+  return {
+    ways: ways.sort(order),
+    ruledOut,
+    first: firstHere(surface.id, soil),
+    beyond: both(beyondHere(surface.id, soil.id), soil.beyond),
+  };
 }

@@ -1,6 +1,14 @@
+import { preferenceOf, type DisputedAdviceId } from '../catalogue/disputedAdvice';
 import { ingredientById } from '../catalogue/lookup';
-import { WHAT_IS_CHECKED, applyRules, applySurfaceRules, withFindings, type RuleResult } from '../findings/applyRules';
-import { isWorse, type Finding, type Level } from '../findings/finding';
+import {
+  WHAT_IS_CHECKED,
+  applyRules,
+  applySurfaceRules,
+  withFindings,
+  withLevels,
+  type RuleResult,
+} from '../findings/applyRules';
+import { isWorse, type Finding, type Level, type Scope } from '../findings/finding';
 import { exceededLimits } from '../findings/surfaceLimits';
 import { applyRule, type RuleInput } from '../findings/rule';
 import { vagueAmount } from '../findings/unknowns';
@@ -202,6 +210,25 @@ function worstOf(first: Judged, others: readonly Judged[]): Judged {
   return { ...worst, result: withFindings(worst.result, more) };
 }
 
+/** Habits that a person may hold with: what they do is said all the same, and no longer counts as defeating the mixture. */
+const HABITS: readonly {
+  readonly code: string;
+  readonly school: DisputedAdviceId;
+  readonly choice: string;
+  readonly scope: Scope | null;
+}[] = [
+  { code: 'neutralised', school: 'fizz-on-the-surface', choice: 'lifts', scope: 'fresh' },
+  { code: 'soap-curdles', school: 'soap-with-vinegar', choice: 'habit', scope: null },
+];
+
+/** A result as the person holds it: a habit of theirs is a caution. */
+function asHeldWith(result: RuleResult, { preferences, scope }: EvaluationContext): RuleResult {
+  const held = HABITS.filter((h) => preferenceOf(h.school, preferences) === h.choice && (h.scope ?? scope) === scope);
+  return withLevels(result, ({ code, level }) =>
+    level === 'defeats' && held.some((h) => h.code === code) ? 'caution' : level,
+  );
+}
+
 /**
  * Weighs up a formula: what it is once mixed, every finding about it, and how a surface takes it. The
  * size does not matter: the same ratios give the same verdict. Vague amounts are run at both ends; a name
@@ -222,7 +249,7 @@ export function evaluate(
     const other = resolveAmounts(f, context.dropsPerML);
     return other.ok ? [judgeReading(f, other.value, context, recipeText)] : [];
   });
-  const { result } = worstOf(first, others);
+  const result = asHeldWith(worstOf(first, others).result, context);
   const { state } = first;
   const stateWhenDamp = dampened(resolved.value.portions, state, context);
   const surfaces = context.surface

@@ -33,5 +33,11 @@ export const applySurfaceRules = (on: SurfaceRuleInput): RuleResult => applyAll(
 export const withFindings = (base: RuleResult, more: readonly Finding[]): RuleResult =>
   more.length === 0 ? base : ruleResult([...base.findings, ...more]);
 
+/** The same result with some findings at another level. */
+export const withLevels = (base: RuleResult, levelOf: (finding: Finding) => Level): RuleResult =>
+  base.findings.every((f) => levelOf(f) === f.level)
+    ? base
+    : ruleResult(base.findings.map((f) => ({ ...f, level: levelOf(f) })));
+
 /** In a few words each, what a verdict has looked for. */
 export const WHAT_IS_CHECKED: readonly string[] = MIXTURE_RULES.map((r) => r.description);

@@ -105,12 +105,20 @@ function minutesUntilHarm(t: Tolerance, state: MixtureState, damp: MixtureState)
   }
 }
 
+/** Baking soda, Mohs (CRC Handbook): who scours with it holds it harmless on all that bears any grain at all. */
+const SODA_MOHS = 2.5;
+const soda = (t: Tolerance): Tolerance =>
+  t.of === 'grains' && t.limit > 0 && t.limit < SODA_MOHS ? { ...t, limit: SODA_MOHS } : t;
+
 /** The limits of a surface as a person holds them: disputed advice they have chosen replaces the stricter limit. */
 export function limitsOf(surface: Surface, schools: AdvicePreferences): readonly Tolerance[] {
   const chosen = surface.schools.filter((s) => preferenceOf(s.school, schools) === s.choice);
-  if (chosen.length === 0) return surface.limits;
   const replaced = chosen.map((c) => c.of);
-  return [...surface.limits.filter((l) => !replaced.includes(l.of)), ...chosen.flatMap((c) => c.limits)];
+  const held =
+    chosen.length === 0
+      ? surface.limits
+      : [...surface.limits.filter((l) => !replaced.includes(l.of)), ...chosen.flatMap((c) => c.limits)];
+  return preferenceOf('scouring', schools) === 'soda' ? held.map(soda) : held;
 }
 
 const isPlainWater = (state: MixtureState): boolean => state.waterG > 0.9999 * state.massG;

@@ -30,9 +30,11 @@ interface KeepingRule extends ShelfLife {
   readonly applies: (state: MixtureState, use: FormulaUse) => boolean;
 }
 
-const bringsTap = (state: MixtureState): boolean =>
+/** True if tap water, or boiled water, is in it. */
+export const bringsTap = (state: MixtureState): boolean =>
   state.ingredients.some((b) => b.water === 'tap' || b.water === 'boiling');
-const bringsDistilled = (state: MixtureState): boolean => state.ingredients.some((b) => b.water === 'distilled');
+/** True if distilled water is in it. */
+export const bringsDistilled = (state: MixtureState): boolean => state.ingredients.some((b) => b.water === 'distilled');
 
 /** Acid from this strength on keeps life down, percent as acetic. */
 const ACID_KEEPS_FROM = 0.4;

@@ -1,0 +1,76 @@
+import { sharedAreaM2 } from '../catalogue/usualAreas';
+import type { Method, Share } from '../catalogue/methods';
+import type { UseForm } from '../catalogue/useForms';
+
+/** What a way takes, and the area it is for. */
+export interface WayAmount {
+  /** Null for what is weighed. */
+  readonly volumeML: number | null;
+  /** Null for what is poured. */
+  readonly massG: number | null;
+  readonly areaM2: number;
+}
+
+/** mL to a square metre by how a method puts it on (common practice, no source). */
+const ML_PER_M2: Readonly<Partial<Record<UseForm, number>>> = {
+  cloth: 15,
+  spray: 50,
+  bucket: 40,
+  paste: 1500,
+  blot: 250,
+  hand: 100,
+  bag: 300,
+};
+
+/** What hardly bears water is mopped and wiped with less: under 15 mL to a square metre. */
+const NEARLY_DRY = ['laminate', 'varnished-wood', 'waxed-wood', 'linoleum', 'matt-paint', 'gloss-paint', 'leather'];
+const NEARLY_DRY_ML_PER_M2 = 10;
+
+/** mL in the vessel or tub that is filled, by the surface; a litre where none is noted (common practice, no source). */
+const VESSEL_ML: Readonly<Record<string, number>> = {
+  'oven-racks': 10_000,
+  aluminium: 5000,
+  cotton: 4000,
+  polystyrene: 5000,
+  'toilet-bowl': 1000,
+  silver: 2000,
+};
+const FILLED_ML = 1000;
+
+/** A dry powder is strewn at about this, g/m² (common practice, no source). */
+const STREWN_G_PER_M2 = 60;
+/** An open bowl of it, g (common practice, no source). */
+const BOWL_G = 100;
+
+/** The forms in which things lie, or which are filled, and do not go by an area. */
+const FILLED: readonly UseForm[] = ['soak', 'fill', 'foil', 'pour'];
+
+/** What is put round a tap or hung over a head is at least this, mL. */
+const LEAST_BAG_ML = 150;
+const LEAST_ML = 5;
+
+/**
+ * How much of a mixture a method takes on a surface; null for what is done dry or with plain water.
+ * @param areaM2 of the whole surface, more than 0
+ * @param share how much of it is worked on
+ */
+export function amountOf(
+  method: Method,
+  surfaceId: string,
+  areaM2: number,
+  share: Share = method.share,
+): WayAmount | null {
+  if (method.needs === 'nothing' || method.needs === 'water') return null;
+  const worked = sharedAreaM2(areaM2, share);
+  const volume = (volumeML: number): WayAmount => ({ volumeML: Math.round(volumeML), massG: null, areaM2: worked });
+  const mass = (massG: number): WayAmount => ({ volumeML: null, massG: Math.round(massG), areaM2: worked });
+  if (method.dose) return mass(method.dose.massG);
+  if (method.form === 'air' || method.form === 'pieces') return mass(BOWL_G);
+  if (method.form === 'strew' || method.form === 'absorb') return mass(Math.max(LEAST_ML, STREWN_G_PER_M2 * worked));
+  if (FILLED.includes(method.form)) return volume(VESSEL_ML[surfaceId] ?? FILLED_ML);
+  const perM2 = method.perM2ML ?? perM2ByForm(method.form, surfaceId);
+  return volume(Math.max(method.form === 'bag' ? LEAST_BAG_ML : LEAST_ML, perM2 * worked));
+}
+
+const perM2ByForm = (form: UseForm, surfaceId: string): number =>
+  NEARLY_DRY.includes(surfaceId) && form !== 'paste' ? NEARLY_DRY_ML_PER_M2 : (ML_PER_M2[form] ?? 15);
