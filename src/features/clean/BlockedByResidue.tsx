@@ -25,7 +25,7 @@ export function BlockedByResidue({ stopped, nowMs }: { stopped: readonly HeldWay
       <Heading>Stopped for now</Heading>
       <StopCards stops={stopped.flatMap((h) => h.meets.filter((m) => m.level === 'danger'))} nowMs={nowMs} />
       <SecondaryText>
-        Until then these stay stopped: {[...new Set(stopped.map((h) => h.way.candidate.formula.name))].join(', ')}.
+        Until then these stay stopped: {[...new Set(stopped.map((h) => h.way.name))].join(', ')}.
       </SecondaryText>
     </Section>
   );

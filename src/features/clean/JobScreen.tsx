@@ -102,7 +102,7 @@ function Guide({ job, timers, partId }: { job: Job; timers: readonly Timer[]; pa
     <View style={styles.head}>
       <Overline>
         {part.place.name}
-        {part.place.roomName ? `, ${part.place.roomName}` : ''} · {part.formula.name}
+        {part.place.roomName ? `, ${part.place.roomName}` : ''} · {part.formula?.name ?? part.method?.name ?? ''}
       </Overline>
       {job.parts.length > 1 && (
         <Choice

@@ -1,7 +1,16 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { JOB_PLANS, LOOK_BACK_DAYS, SOILS, type HomeSurface, type JobPlan, type LogEntry, type Room } from '@/core';
+import {
+  JOB_PLANS,
+  RATED_DAYS,
+  SOILS,
+  type HomeSurface,
+  type JobPlan,
+  type LogEntry,
+  type Room,
+  wayKey,
+} from '@/core';
 import { newId, useRecentLog, useRooms, useSettings, useSurfaces, useWriteHome } from '@/data';
 import { Action, Body, Choice, COLORS, Heading, minutesText, Section, Screen, SecondaryText, SPACE, Title } from '@/ui';
 import { placeOf } from './place';
@@ -37,13 +46,15 @@ function partsOf(
 const OFFERED = 4;
 
 /** A job of several parts: the way for each, then all of them side by side. */
+const ROUTE = { quick: 'quick', overnight: 'overnight' } as const;
+
 export function PlanScreen() {
   const router = useRouter();
   const { plan: planId = '', room: roomId = '' } = useLocalSearchParams<{ plan?: string; room?: string }>();
   const rooms = useRooms();
   const surfaces = useSurfaces();
   const settings = useSettings();
-  const recent = useRecentLog(LOOK_BACK_DAYS);
+  const recent = useRecentLog(RATED_DAYS);
   const write = useWriteHome({ failed: 'Not started' });
   const [nowMs] = useState(() => Date.now());
   const [picked, setPicked] = useState<Readonly<Record<number, string>>>({});
@@ -65,15 +76,14 @@ export function PlanScreen() {
     );
   }
   const parts = planned.flatMap((p, i) => (found[i] ? [{ ...p, found: found[i] }] : []));
-  const wayOf = (i: number) =>
-    parts[i]?.found.ways.find((h) => h.way.candidate.formula.id === picked[i]) ?? parts[i]?.found.ways[0];
+  const wayOf = (i: number) => parts[i]?.found.ways.find((h) => wayKey(h.way) === picked[i]) ?? parts[i]?.found.ways[0];
   const possible = parts.length > 0 && parts.every((_, i) => wayOf(i) !== undefined);
   const start = (): void => {
     const ids = parts.map(() => newId());
     const made = parts.flatMap(({ part, chosen, soil }, i) => {
       const held = wayOf(i);
       const afterId = part.after === null ? null : (ids[part.after] ?? null);
-      return held ? [partFrom(ids[i] ?? newId(), chosen, soil, held.way, { steam: part.steam, afterId })] : [];
+      return held ? [partFrom(ids[i] ?? newId(), chosen, soil, held.way, afterId)] : [];
     });
     const job = jobOf(newId(), plan.name, made, new Date().toISOString());
     write.mutate(
@@ -118,14 +128,15 @@ export function PlanScreen() {
                 <Choice
                   label={`With what: ${chosen.place.name}`}
                   options={found.ways.slice(0, OFFERED).map(({ way }) => ({
-                    value: way.candidate.formula.id,
-                    label: way.candidate.formula.name,
+                    value: wayKey(way),
+                    label: way.method.route ? `${way.name}, ${ROUTE[way.method.route]}` : way.name,
                   }))}
-                  chosen={[held.way.candidate.formula.id]}
+                  chosen={[wayKey(held.way)]}
                   onChoose={(id) => setPicked({ ...picked, [i]: id })}
                 />
                 <Body>
-                  {held.way.why} {minutesText(held.way.dwell.bestMinutes)} on.
+                  {held.way.why}
+                  {held.way.dwell ? ` ${minutesText(held.way.dwell.bestMinutes)} on.` : ''}
                 </Body>
               </>
             ) : (

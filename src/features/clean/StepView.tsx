@@ -1,10 +1,17 @@
 import { useRouter } from 'expo-router';
-import { useRef, useState, type ReactNode } from 'react';
+import { useMemo, useRef, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import {
   atStep,
+  contextOf,
+  DEFAULT_STORAGE,
+  evaluate,
+  makingAdvice,
+  type Formula,
   indexOfStep,
   ingredientsOfFormula,
+  ingredientsOfMethod,
+  methodById,
   LOOK_BACK_DAYS,
   residueConflicts,
   residuesAt,
@@ -54,16 +61,21 @@ const NAMES: Readonly<Record<GuideStep['key'], string>> = {
 /** Steps done before this has been started are soon over: they may be skipped to the wetting. */
 const BEFORE = ['clear', 'first', 'make', 'steam', 'spot-test'];
 
+/** The first of some steps that a part has. */
+const firstOf = (part: JobPart, ...keys: GuideStep['key'][]): number =>
+  keys.map((key) => indexOfStep(part, key)).find((at) => at >= 0) ?? 0;
+
 /** The wait of a step: its own times for a dwell, the minutes of the step for the rest. */
 function timerFor(job: Job, part: JobPart, step: GuideStep, nowISO: string): Timer {
   const { dwell } = part;
+  const name = part.formula?.name ?? part.method?.name ?? NAMES.dwell;
   const at = { id: newId(), jobId: job.id, partId: part.id, place: part.place.name };
-  if (step.key === 'dwell') {
+  if (step.key === 'dwell' && dwell) {
     return startTimer(
       {
         ...at,
         kind: part.application === 'soak' ? 'soak' : 'dwell',
-        name: part.formula.name,
+        name,
         usefulMinutes: dwell.usefulMinutes,
         bestMinutes: dwell.bestMinutes,
         longestMinutes: dwell.longestMinutes,
@@ -93,7 +105,7 @@ function useStops(part: JobPart): {
   const { lives: household } = useSettings();
   const small = rooms.data?.find((r) => r.id === part.place.roomId)?.small ?? false;
   const met = residueConflicts(
-    ingredientsOfFormula(part.formula),
+    part.formula ? ingredientsOfFormula(part.formula) : ingredientsOfMethod(methodById(part.method?.id ?? '')),
     residuesAt({ ...part.place, small }, recent.data ?? [], nowMs),
     nowMs,
     household,
@@ -136,12 +148,14 @@ export function StepView({ job, part, timer, head, meanwhile, put, onBack, foot 
   };
   const dwellAt = indexOfStep(part, 'dwell');
   const dwellStep = part.steps[dwellAt];
+  const waits = dwellStep !== undefined && (part.dwell?.bestMinutes ?? 0) > 0;
   const on = (): void => {
-    if (dwellStep && part.dwell.bestMinutes > 0) begin(dwellStep, dwellAt);
-    else put((p) => (p.at === part.at ? atStep(p, part.at + 2) : p));
+    if (waits && dwellStep) begin(dwellStep, dwellAt);
+    // A dwell of no time has a step in jobs that were begun before it was left out.
+    else put((p) => (p.at === part.at ? atStep(p, part.at + (dwellStep ? 2 : 1)) : p));
   };
   const big: Record<string, readonly [string, () => void]> = {
-    apply: ['It is on: start the time', on],
+    apply: [waits ? 'It is on: start the time' : 'Done: next', on],
     rinse: ['Rinsed', () => put((p) => (p.at === part.at ? { ...next(p), rinsedAt: new Date().toISOString() } : p))],
     'spot-test': ['It looks fine', () => put(next)],
     make: ['It is made', () => put(next)],
@@ -200,7 +214,7 @@ export function StepView({ job, part, timer, head, meanwhile, put, onBack, foot 
             {BEFORE.includes(step.key) && step.key !== 'spot-test' && (
               <Action
                 title="I am past that"
-                onPress={() => put((p) => atStep(p, indexOfStep(p, 'spot-test')))}
+                onPress={() => put((p) => atStep(p, firstOf(p, 'spot-test', 'apply')))}
                 testID="skip-ahead"
               />
             )}
@@ -209,8 +223,9 @@ export function StepView({ job, part, timer, head, meanwhile, put, onBack, foot 
       }
     >
       {said}
-      {step.key === 'make' && (
-        <Action title="Open it on the bench" onPress={() => router.push(`/mix/${part.formula.id}`)} />
+      {step.key === 'make' && part.formula && <Making formula={part.formula} />}
+      {step.key === 'make' && part.formula && (
+        <Action title="Open it on the bench" onPress={() => router.push(`/mix/${part.formula?.id ?? ''}`)} />
       )}
       {(step.key === 'spot-test' || step.key === 'steam') && (
         <Action title={`Wait ${step.minutes ?? 1} minutes`} onPress={() => begin(step, part.at)} testID="start-wait" />
@@ -229,10 +244,23 @@ export function StepView({ job, part, timer, head, meanwhile, put, onBack, foot 
         />
       )}
       {step.key === 'apply' && stops.length > 0 && <StopCards stops={stops} nowMs={nowMs} />}
-      {step.key === 'apply' && <Body>Gloves on, a window open. Nothing else goes on it at the same time.</Body>}
+      {step.key === 'apply' && part.formula && (
+        <Body>Gloves on, a window open. Nothing else goes on it at the same time.</Body>
+      )}
       {foot}
     </Screen>
   );
+}
+
+/** What is to be said about making it, by what the person holds with. */
+function Making({ formula }: { formula: Formula }) {
+  const settings = useSettings();
+  const said = useMemo(() => {
+    const made = evaluate(formula, contextOf(formula.use, settings));
+    const how = { ...DEFAULT_STORAGE, use: formula.use, roomC: settings.roomC };
+    return made.ok ? makingAdvice(made.value.state, how, settings.schools) : [];
+  }, [formula, settings]);
+  return said.map(({ question, says }) => <Body key={question}>{says}</Body>);
 }
 
 interface WaitingProps {

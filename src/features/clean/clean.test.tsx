@@ -72,19 +72,74 @@ describe('what are you cleaning?', () => {
     expect(screen.getByText(/Hardly ever on cement grout/)).toBeTruthy();
   });
 
-  test('marble and limescale: no way, and every acid is ruled out with its reason', async () => {
-    mockParams = { surface: 'any:marble', soil: 'limescale' };
+  test('carpet and mould: no way, but who does it', async () => {
+    mockParams = { surface: 'any:carpet', soil: 'mould' };
     await renderIn(<CleanScreen />, home);
     await settle();
     expect(screen.getByText('No way')).toBeTruthy();
+    expect(screen.getAllByText(/a professional cleaner, or renew it/)).toHaveLength(1);
+    expect(screen.queryByTestId('start-way')).toBeNull();
+  });
+
+  test('dusting takes no mixture: it is started, done and logged by its method', async () => {
+    mockParams = { surface: 'pipit-rug', soil: 'dust' };
+    const { store, unmount } = await renderIn(<CleanScreen />, { ...home, jobs: [], timers: [], log: [] });
+    await settle();
+    expect(screen.getByTestId('start-way')).toHaveTextContent('Start: Vacuum');
+    fireEvent.press(screen.getByTestId('start-way'));
+    await settle();
+    const job = (await store.all('job'))[0]!;
+    expect(job.parts[0]).toMatchObject({ formula: null, method: { id: 'vacuum' }, dwell: null });
+    unmount();
+    mockParams = { id: job.id };
+    const guide = await renderIn(<JobScreen />, { ...home, timers: [], jobs: [job], log: [] });
+    await settle();
+    const press = async (id: string): Promise<void> => {
+      fireEvent.press(screen.getByTestId(id));
+      await settle();
+    };
+    for (let i = 0; i < 5 && screen.queryByTestId('log-done') === null; i++) await press('step-next');
+    await press('log-done');
+    expect((await guide.store.log()).entries[0]).toMatchObject({
+      used: { kind: 'method', id: 'vacuum', name: 'Vacuum' },
+      dwell: null,
+      outcome: 'done',
+    });
+  });
+
+  test('how it went here before stands on the way, and a spot takes less than all of it', async () => {
+    const done = home.log.find((e) => e.surface.id === 'pipit-tile' && e.used.kind === 'formula')!;
+    const rated = ['a', 'b'].map((id) => ({
+      ...done,
+      id,
+      at: new Date().toISOString(),
+      soil: { id: 'limescale', name: 'Limescale' },
+      used: { ...done.used, id: 'starter-scum' },
+      rating: { touch: 9, look: 8, smell: null, effort: null },
+    }));
+    mockParams = { surface: 'pipit-tile', soil: 'limescale' };
+    await renderIn(<CleanScreen />, { ...home, jobs: [], timers: [], log: rated });
+    await settle();
+    const scum = () => screen.getAllByTestId('way').find((way) => within(way).queryByText('Scum spray') !== null)!;
+    expect(within(scum()).getByText('8.5 of 10 here, 2 times')).toBeTruthy();
+    expect(within(scum()).getByText(/50 mL/)).toBeTruthy();
+    fireEvent.press(screen.getByRole('radio', { name: 'A spot' }));
+    expect(within(scum()).getByText(/5 mL/)).toBeTruthy();
+  });
+
+  test('marble and limescale: dry, and every acid is ruled out with its reason', async () => {
+    mockParams = { surface: 'any:marble', soil: 'limescale' };
+    await renderIn(<CleanScreen />, home);
+    await settle();
+    expect(screen.getByTestId('start-way')).toHaveTextContent('Start: Scrape softly, then dish soap');
     expect(screen.getByText('Would harm this surface')).toBeTruthy();
     expect(screen.getAllByText(/Its calcite dissolves in acid/).length).toBeGreaterThan(0);
-    expect(screen.queryByTestId('start-way')).toBeNull();
   });
 
   test('what a person holds with for one surface alone decides there, and nowhere else', async () => {
     const thin: Formula = {
-      ...STARTER_FORMULAS[0]!,
+      ...STARTER_FORMULAS.find((f) => f.id === 'starter-everyday')!,
+      keepOff: [],
       id: 'thin',
       name: 'Thin vinegar wash',
       lines: (['white-vinegar', 'water', 'dish-soap'] as const).map((id, i) => ({
@@ -175,12 +230,12 @@ describe('the guide', () => {
 
   test('what it is usually done with is offered first', async () => {
     const surfaces = home.surfaces.map((s) =>
-      s.id === 'pipit-tile' ? { ...s, upkeep: { everyDays: 7, soilId: 'limescale', formulaId: 'pipit-shower' } } : s,
+      s.id === 'pipit-tile' ? { ...s, upkeep: { everyDays: 7, soilId: 'limescale', formulaId: 'starter-scum' } } : s,
     );
     mockParams = { surface: 'pipit-tile', soil: 'limescale' };
     await renderIn(<CleanScreen />, { ...home, surfaces });
     await settle();
-    expect(screen.getByTestId('start-way')).toHaveTextContent('Start: Shower wall');
+    expect(screen.getByTestId('start-way')).toHaveTextContent('Start: Scum spray');
   });
 
   test('the time starts when it is on; wetted and ended, the entry keeps how it went', async () => {
@@ -190,7 +245,7 @@ describe('the guide', () => {
     fireEvent.press(screen.getByTestId('step-next'));
     await settle();
     const timer = (await store.all('timer'))[0]!;
-    expect(timer).toMatchObject({ kind: 'dwell', jobId: job.id, bestMinutes: job.parts[0]!.dwell.bestMinutes });
+    expect(timer).toMatchObject({ kind: 'dwell', jobId: job.id, bestMinutes: job.parts[0]!.dwell!.bestMinutes });
     expect(screen.getByTestId('timer-face')).toBeTruthy();
     fireEvent.press(screen.getByTestId('take-off'));
     fireEvent.press(screen.getByRole('radio', { name: 'It dried out' }));

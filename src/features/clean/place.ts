@@ -2,6 +2,7 @@ import {
   toleranceOf,
   jointsOf,
   SURFACES,
+  usualAreaM2,
   type HomeSurface,
   type JobPlace,
   type Joint,
@@ -20,9 +21,6 @@ export interface ChosenPlace {
   readonly room: Room | null;
 }
 
-/** A surface that is not of the home is taken for half a square metre. */
-const DEFAULT_AREA_M2 = 0.5;
-
 /** The place of an address: the id of a surface of the home, or `any:` and the catalogue's id; null if there is none. */
 export function placeOf(key: string, surfaces: readonly HomeSurface[], rooms: readonly Room[]): ChosenPlace | null {
   if (key.startsWith('any:')) {
@@ -34,7 +32,7 @@ export function placeOf(key: string, surfaces: readonly HomeSurface[], rooms: re
       roomName: '',
       name: surface.name,
       material: surface.id,
-      areaM2: DEFAULT_AREA_M2,
+      areaM2: usualAreaM2(surface.id),
     };
     return { place, surface, joints: jointsOf(surface.id, []), own: null, room: null };
   }

@@ -7,18 +7,17 @@ export function partFrom(
   chosen: ChosenPlace,
   soil: Soil,
   way: Way,
-  { steam = false, afterId = null }: { readonly steam?: boolean; readonly afterId?: string | null } = {},
+  afterId: string | null = null,
 ): JobPart {
   // What comes if it was not enough is chosen when it has been looked at: it is no step of its own.
-  const steps = guideSteps(way, chosen.surface, soil, chosen.place.areaM2, null, steam).filter(
-    (s) => s.key !== 'step-up',
-  );
+  const steps = guideSteps(way, chosen.surface, soil).filter((s) => s.key !== 'step-up');
   return {
     id,
     place: chosen.place,
     soil: { id: soil.id, name: soil.name },
-    formula: way.candidate.formula,
-    from: way.candidate.from,
+    formula: way.candidate?.formula ?? null,
+    method: { id: way.method.id, name: way.method.name },
+    from: way.candidate?.from ?? 'shelf',
     application: way.application,
     dwell: way.dwell,
     steps,

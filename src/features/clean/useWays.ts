@@ -3,6 +3,7 @@ import {
   heldWays,
   rankWays,
   residuesAt,
+  wentHere,
   type EvaluationContext,
   type HeldWays,
   type LogEntry,
@@ -25,9 +26,22 @@ const contextAt = ({ chosen }: CleaningTask, house: InTheHouse): EvaluationConte
   preferences: { ...house.context.preferences, ...chosen.own?.schools },
 });
 
-function rankedFor(task: CleaningTask, house: InTheHouse, roomC: number, humidityPercent: number): Ways {
-  const { surface, joints } = task.chosen;
-  return rankWays(house.candidates, surface, task.soil, contextAt(task, house), { roomC, humidityPercent }, joints);
+function rankedFor(
+  task: CleaningTask,
+  house: InTheHouse,
+  { roomC, humidityPercent }: Settings,
+  recent: readonly LogEntry[],
+): Ways {
+  const { surface, joints, place } = task.chosen;
+  const went = wentHere(recent, place.surfaceId, task.soil.id);
+  return rankWays(
+    house.candidates,
+    surface,
+    task.soil,
+    contextAt(task, house),
+    { roomC, humidityPercent },
+    { joints, areaM2: place.areaM2, went },
+  );
 }
 
 function heldFor(task: CleaningTask, ranked: Ways, house: InTheHouse, recent: readonly LogEntry[], nowMs: number) {
@@ -49,10 +63,9 @@ export function useWays(
   recent: readonly LogEntry[],
   nowMs: number,
 ): readonly HeldWays[] | null {
-  const { roomC, humidityPercent } = settings;
   const ranked = useMemo(
-    () => (tasks && house.ready ? tasks.map((task) => rankedFor(task, house, roomC, humidityPercent)) : null),
-    [tasks, house, roomC, humidityPercent],
+    () => (tasks && house.ready ? tasks.map((task) => rankedFor(task, house, settings, recent)) : null),
+    [tasks, house, settings, recent],
   );
   return useMemo(
     () =>

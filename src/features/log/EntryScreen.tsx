@@ -173,7 +173,10 @@ function Facts({ entry }: { entry: LogEntry }) {
   });
   const facts: (readonly [string, string])[] = [
     ['With', capital(used.name)],
-    ['Strength', used.kind === 'formula' ? used.strength : 'a bought product: see its label'],
+    [
+      'Strength',
+      used.kind === 'formula' ? used.strength : used.kind === 'bought' ? 'a bought product: see its label' : '',
+    ],
     [
       'On for',
       dwell

@@ -9,7 +9,6 @@ import {
   settingsSchema,
   type HardnessClass,
   type HouseholdMember,
-  type DisputedAdviceId,
   type Settings,
 } from '@/core';
 import { typedMeasureIn, readAs } from '@/devices';
@@ -127,16 +126,15 @@ export function WaterAndAir({ settings, onPut }: Props) {
   );
 }
 
-/** The questions whose answer changes a verdict. */
-const ASKED: readonly DisputedAdviceId[] = ['vinegar-on-sealed-wood', 'vinegar-on-mirrors', 'vinegar-on-granite'];
-
 /** Where careful people differ: the stricter way stands until the person says otherwise. */
 export function AdvicePreferencesForm({ settings, onPut }: Props) {
   return (
     <Section>
       <Heading>Where careful people differ</Heading>
-      <SecondaryText>Biscuit keeps to the stricter way until you say otherwise.</SecondaryText>
-      {DISPUTED_ADVICE.filter((s) => ASKED.includes(s.id)).map((s) => (
+      <SecondaryText>
+        Each changes what Biscuit offers and says. Until you choose, the first of each holds.
+      </SecondaryText>
+      {DISPUTED_ADVICE.map((s) => (
         <Section key={s.id}>
           <Body style={{ fontWeight: '700' }}>{s.question}</Body>
           <Choice

@@ -10,7 +10,7 @@ const FORM_WORDS: Readonly<Record<UseForm, string>> = {
   soak: 'As a soak',
   pour: 'Poured',
   strew: 'Strewn dry',
-  hand: 'On the hands',
+  hand: 'Rubbed in',
   fill: 'Filled in',
   bag: 'In a bag',
   blot: 'Blotted',

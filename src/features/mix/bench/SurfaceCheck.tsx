@@ -12,6 +12,7 @@ import {
   type Soil,
   type Surface,
   type SurfaceEvaluation,
+  type Dwell,
   type Ways,
 } from '@/core';
 import {
@@ -129,18 +130,24 @@ export function dwellText(ways: Ways | null, surface: Surface | null): string | 
 function HowLong({ ways: { ways, ruledOut } }: { ways: Ways }) {
   const way = ways[0];
   if (!way) return <Body testID="how-long">{ruledOut[0]?.why ?? ''}</Body>;
-  const { usefulMinutes, bestMinutes, longestMinutes, limitedBy, rewetEveryMinutes } = way.dwell;
   return (
     <View testID="how-long">
       <Body>{way.why}</Body>
       {way.wetFirst !== null && <Body>Wet {way.wetFirst} with plain water first.</Body>}
-      <Body>
-        {usefulMinutes > 0 && `Useful from ${usefulMinutes} min. `}
-        {limitedBy === 'surface'
-          ? `Off by ${longestMinutes} min, for the sake of ${way.wetFirst ?? 'the surface'}.`
-          : `Best at ${bestMinutes} min; no more after ${longestMinutes}.`}
-        {rewetEveryMinutes !== null && ` Wet it again every ${rewetEveryMinutes} min: it dries sooner.`}
-      </Body>
+      {way.dwell && <Minutes dwell={way.dwell} wetFirst={way.wetFirst} />}
     </View>
+  );
+}
+
+function Minutes({ dwell, wetFirst }: { dwell: Dwell; wetFirst: string | null }) {
+  const { usefulMinutes, bestMinutes, longestMinutes, limitedBy, rewetEveryMinutes } = dwell;
+  return (
+    <Body>
+      {usefulMinutes > 0 && `Useful from ${usefulMinutes} min. `}
+      {limitedBy === 'surface'
+        ? `Off by ${longestMinutes} min, for the sake of ${wetFirst ?? 'the surface'}.`
+        : `Best at ${bestMinutes} min; no more after ${longestMinutes}.`}
+      {rewetEveryMinutes !== null && ` Wet it again every ${rewetEveryMinutes} min: it dries sooner.`}
+    </Body>
   );
 }

@@ -7,7 +7,7 @@ import {
   fullML,
   jointsOf,
   planPour,
-  rankWays,
+  waysWith,
   toolSet,
   type Evaluation,
   type EvaluationContext,
@@ -83,7 +83,7 @@ export function useBench(formula: Formula, vessel: Vessel, place: UsePlace, choi
   const ways = useMemo(
     () =>
       surface && soil && weighed.ok
-        ? rankWays([candidateOf(made, weighed.value)], surface, soil, anywhere, settings, jointsOf(surface.id, []))
+        ? waysWith(candidateOf(made, weighed.value), surface, soil, anywhere, settings, jointsOf(surface.id, []))
         : null,
     [made, weighed, surface, soil, anywhere, settings],
   );

@@ -8,6 +8,7 @@ import { AddLine } from './AddLine';
 import { MakesField, NamedField, Steps, Words } from './editorParts';
 import { LineEditor, type LineActions } from './LineEditor';
 import { Sortable } from './Sortable';
+import { Places } from './Places';
 import type { FieldActions } from './useDesk';
 import type { Editor } from './useEditor';
 
@@ -16,6 +17,8 @@ export interface LineSheet {
   readonly of: 'swap' | 'what-if';
   readonly lineId: string;
 }
+
+const NOWHERE: readonly never[] = [];
 
 interface FieldsProps {
   readonly editor: Editor;
@@ -67,6 +70,12 @@ export function FormulaFields({ editor, actions, assumedBatch, onSheet }: Fields
         kind={formula.kind ?? 'surface'}
         onForm={actions.setForm}
         onKind={actions.setKind}
+      />
+      <Places
+        madeFor={formula.madeFor ?? null}
+        keepOff={formula.keepOff ?? NOWHERE}
+        onMadeFor={actions.setMadeFor}
+        onKeepOff={actions.setKeepOff}
       />
       <Words purpose={formula.purpose} never={formula.never} how={formula.how ?? ''} onChange={actions.setField} />
     </View>

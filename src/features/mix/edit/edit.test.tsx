@@ -259,3 +259,31 @@ describe('a bottle of one’s own', () => {
     });
   });
 });
+
+describe('where it goes', () => {
+  test('chosen, taken off again and kept with the formula', async () => {
+    const { store } = await renderIn(
+      <EditScreen formulaId="own" />,
+      homeWith(parts('1', 'white-vinegar'), parts('2', 'distilled-water')),
+    );
+    const choose = (testID: string, name: string): void => {
+      fireEvent.press(screen.getByTestId(testID));
+      fireEvent.press(screen.getByRole('radio', { name }));
+    };
+    fireEvent.press(screen.getByTestId('places'));
+    choose('add-made-for', 'Glazed tile');
+    choose('add-made-for', 'All: glass and hobs');
+    choose('add-made-against', 'Limescale and water spots');
+    choose('add-keep-off', 'All: stone');
+    choose('add-keep-off', 'Aluminium');
+    fireEvent.press(screen.getByRole('checkbox', { name: 'Aluminium' }));
+    expect(screen.queryByRole('checkbox', { name: 'Aluminium' })).toBeNull();
+    fireEvent.press(screen.getByTestId('next-bottle'));
+    await waitFor(() => expect(mockPush).toHaveBeenCalled());
+    expect((await store.all('formula')).find((f) => f.id === 'own')).toMatchObject({
+      madeFor: { surfaces: ['glazed-tile', 'class:glass'], soils: ['limescale'] },
+      // What its words named already stays.
+      keepOff: ['varnished-wood', 'class:stone'],
+    });
+  });
+});
