@@ -126,12 +126,30 @@ describe('what is printed', () => {
   test('a surface and a soil without a recipe rank the starters, and list what is ruled out', () => {
     const ranked = JSON.parse(evaluate('--surface', 'marble', '--soil', 'fresh-grease').stdout) as {
       unlikely: boolean;
-      ways: { formula: string; dwell: object }[];
+      ways: Record<string, unknown>[];
       ruledOut: { because: string; why: string }[];
     };
     expect(ranked.ways.length).toBeGreaterThan(0);
     expect(ranked.ways.map((w) => w.formula)).not.toContain('starter-everyday');
-    expect(ranked.ways.length + ranked.ruledOut.length).toBe(STARTER_FORMULAS.length);
+    const used = new Set(ranked.ways.flatMap((w) => (w.formula === null ? [] : [w.formula])));
+    expect(used.size + ranked.ruledOut.length).toBe(STARTER_FORMULAS.length);
+    // The first takes no formula; what follows says all that is asked of a way.
+    expect(ranked.ways[0]).toMatchObject({
+      formula: null,
+      name: 'Absorb it',
+      method: { id: 'absorb', form: 'absorb', standing: 1, source: 'Common practice, no source' },
+      amount: null,
+      dwell: { bestMinutes: 10 },
+      cautions: [],
+    });
+    expect(ranked.ways[1]).toMatchObject({
+      formula: 'starter-dish-spray',
+      use: 'stored',
+      verdict: 'clear',
+      method: { form: 'cloth', standing: 2 },
+      amount: { massG: null, areaM2: 0.375 },
+    });
+    expect((ranked.ways[1]?.steps as { key: string }[]).map((s) => s.key)).toContain('spot-test');
     for (const r of ranked.ruledOut) expect(r.why.length).toBeGreaterThan(5);
     expect(ranked.unlikely).toBe(false);
     expect(JSON.parse(evaluate('--surface', 'acrylic', '--soil', 'silver-tarnish').stdout)).toMatchObject({

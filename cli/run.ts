@@ -12,6 +12,9 @@ import {
   MEASURE_SYSTEMS,
   NO_TEXT,
   rankWays,
+  guideSteps,
+  jointsOf,
+  SOURCES,
   readFormulaFile,
   readRecipe,
   remediesFor,
@@ -189,7 +192,9 @@ function meetingReport(names: readonly string[], { scope, household, room }: Eva
 function waysReport(surface: Surface, soil: Soil, context: EvaluationContext): object {
   const supplies = { shelf: [], formulas: STARTER_FORMULAS, cupboard: null };
   const air = { roomC: DEFAULT_SETTINGS.roomC, humidityPercent: DEFAULT_SETTINGS.humidityPercent };
-  const { ways, ruledOut, first, beyond } = rankWays(weighSupplies(supplies, context), surface, soil, context, air);
+  const { ways, ruledOut, first, beyond } = rankWays(weighSupplies(supplies, context), surface, soil, context, air, {
+    joints: jointsOf(surface.id, []),
+  });
   return {
     surface: surface.id,
     soil: soil.id,
@@ -197,14 +202,25 @@ function waysReport(surface: Surface, soil: Soil, context: EvaluationContext): o
     first,
     beyond,
     ways: ways.map((w) => ({
-      formula: w.candidate.formula.id,
-      name: w.candidate.formula.name,
-      use: w.candidate.formula.use,
-      verdict: w.candidate.evaluation.verdict,
+      formula: w.candidate?.formula.id ?? null,
+      name: w.name,
+      method: {
+        id: w.method.id,
+        name: w.method.name,
+        form: w.method.form,
+        standing: w.method.standing,
+        source: SOURCES[w.method.source],
+      },
+      use: w.candidate?.formula.use ?? null,
+      verdict: w.candidate?.evaluation.verdict ?? 'clear',
       effect: w.effect,
       effort: w.effort,
       why: w.why,
+      amount: w.amount,
+      share: w.amount && w.method.share,
       dwell: w.dwell,
+      conditions: w.conditions,
+      steps: guideSteps(w, surface, soil),
       cautions: w.cautions.map((f) => ({ code: f.code, level: f.level, happens: f.happens })),
     })),
     ruledOut: ruledOut.map((r) => ({

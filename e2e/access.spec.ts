@@ -207,6 +207,6 @@ test('the guide: axe finds nothing and targets are large at every kind of step',
   expect(await violations(page)).toEqual([]);
   await page.getByRole('radio', { name: 'It looks done already' }).click();
   await expect(page.getByRole('heading', { name: 'Work it', exact: true })).toBeVisible();
-  for (const heading of ['Lift it off', 'Rinse', 'Dry', 'Look']) await onTo(page, heading);
+  for (const heading of ['Rinse', 'Dry', 'Look']) await onTo(page, heading);
   await look('Look');
 });

@@ -1,0 +1,79 @@
+import {
+  DEFAULT_CONTEXT,
+  DEFAULT_SETTINGS,
+  jointsOf,
+  likelihoodOf,
+  rankWays,
+  SOILS,
+  SOURCES,
+  STARTER_FORMULAS,
+  SURFACES,
+  weighSupplies,
+  type Soil,
+  type Surface,
+  type Way,
+} from '../src/core';
+
+/**
+ * The page of every pair of surface and soil: what is done first, for how long, what comes after it and who goes
+ * on where home cleaning ends. Generated from the starters, so that it can be read as a cleaner would, and held
+ * against the file by a test.
+ */
+
+const AIR = { roomC: DEFAULT_SETTINGS.roomC, humidityPercent: DEFAULT_SETTINGS.humidityPercent };
+const CANDIDATES = weighSupplies({ shelf: [], formulas: STARTER_FORMULAS, cupboard: null }, DEFAULT_CONTEXT);
+const NEXT = 2;
+
+const nameOf = (w: Way): string => (w.candidate ? `${w.name} (${w.method.name.toLowerCase()})` : w.name);
+
+function dwellOf({ dwell }: Way): string {
+  if (!dwell) return 'at once';
+  return dwell.bestMinutes === dwell.longestMinutes
+    ? `${dwell.bestMinutes} min`
+    : `${dwell.bestMinutes} to ${dwell.longestMinutes} min`;
+}
+
+function amountOf({ amount }: Way): string {
+  if (!amount) return '';
+  return amount.volumeML === null ? `${Math.round(amount.massG ?? 0)} g` : `${Math.round(amount.volumeML)} mL`;
+}
+
+const LIKELY = { common: '', seldom: 'seldom', unlikely: 'unlikely' } as const;
+
+function rowOf(surface: Surface, soil: Soil): string {
+  const { ways, beyond } = rankWays(CANDIDATES, surface, soil, DEFAULT_CONTEXT, AIR, {
+    joints: jointsOf(surface.id, []),
+  });
+  const likely = LIKELY[likelihoodOf(surface.id, soil.id)];
+  const [first, ...rest] = ways;
+  const others = [...new Set(rest.map(nameOf))].slice(0, NEXT).join('; ');
+  const cells = first
+    ? [
+        nameOf(first),
+        first.method.form,
+        dwellOf(first),
+        amountOf(first),
+        String(first.method.standing),
+        others,
+        SOURCES[first.method.source],
+      ]
+    : ['none', '', '', '', '', '', ''];
+  return `| ${[soil.name, likely, ...cells, beyond ?? ''].join(' | ')} |`;
+}
+
+const HEAD = ['soil', '', 'first', 'form', 'time', 'amount', 'standing', 'then', 'source', 'beyond'];
+
+function partOf(surface: Surface): string {
+  const rows = SOILS.map((soil) => rowOf(surface, soil));
+  return [`## ${surface.name}`, '', `| ${HEAD.join(' | ')} |`, `|${'-|'.repeat(HEAD.length)}`, ...rows].join('\n');
+}
+
+/** The whole page. */
+export const waysPage = (): string =>
+  [
+    '# Ways, pair by pair',
+    '',
+    'Every surface and soil of the catalogue with what is done first, from Biscuit’s own formulas alone, on the usual area in a large room. Standing: 1 what is done first, 2 good, 3 a last resort. Made by `UPDATE_PAGES=1 npx jest cli/waysPage`; a test holds it.',
+    '',
+    ...SURFACES.map((surface) => `${partOf(surface)}\n`),
+  ].join('\n');
