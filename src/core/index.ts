@@ -190,6 +190,7 @@ export {
   ingredientsUsed,
   ingredientsOfFormula,
   ingredientsOfMethod,
+  isLeftOn,
   residueConflicts,
   residuesAt,
   type ResidueConflict,

@@ -9,7 +9,16 @@ import { DEFAULT_CONTEXT } from '../evaluation/context';
 import { ingredientOfLine } from '../formula/resolveIngredient';
 import { STARTER_FORMULAS } from '../formula/starters';
 import { type LogEntry, type Used } from './logEntry';
-import { ingredientsUsed, residueConflicts, residuesAt, ingredientsOfFormula, type UsedIngredients } from './residue';
+import { methodById } from '../catalogue/methods';
+import {
+  ingredientsOfMethod,
+  ingredientsUsed,
+  isLeftOn,
+  residueConflicts,
+  residuesAt,
+  ingredientsOfFormula,
+  type UsedIngredients,
+} from './residue';
 import { usedFormula } from './usedFormula';
 
 // What must not follow what: poison-centre and public-health "never mix" lists. How long air and drain take
@@ -48,6 +57,24 @@ describe('what is left from before', () => {
       'chlorine-gas danger sequence',
       'chlorine-gas danger drain',
     ]);
+  });
+
+  test('what was dusted, scraped or frozen off left nothing; what took acid along from the kitchen left acid', () => {
+    const dusted = entry({ kind: 'method', id: 'dust-dry', name: 'Dry dusting' });
+    const lemon = entry({ kind: 'method', id: 'tarnish-kitchen', name: 'Lemon and salt' });
+    const bleach = things(ingredientById('chlorine-bleach')!);
+    expect(found([dusted], bleach)).toEqual([]);
+    expect([isLeftOn(dusted), isLeftOn(lemon), isLeftOn({ ...lemon, rinsedAt: hoursAgo(1) })]).toEqual([
+      false,
+      true,
+      false,
+    ]);
+    expect(found([lemon], bleach)).toContain('chlorine-gas danger sequence');
+    // And the other way about: half a lemon on what bleach was left on.
+    expect(found([entry(bought('chlorine-bleach'))], ingredientsOfMethod(methodById('tarnish-kitchen')))).toContain(
+      'chlorine-gas danger sequence',
+    );
+    expect(found([entry(bought('chlorine-bleach'))], ingredientsOfMethod(methodById('vacuum')))).toEqual([]);
   });
 
   test('in a small shut room ammonia is a danger with what brings more of it', () => {

@@ -70,6 +70,13 @@ export const ingredientsOfMethod = (method: Method | null): UsedIngredients => (
   known: true,
 });
 
+/** True for what leaves nothing behind that another thing could meet: dusted, scraped, frozen off, wiped with water. */
+const leavesNothing = (used: Used): boolean =>
+  used.kind === 'method' && (methodById(used.id)?.brings ?? []).length === 0;
+
+/** True if what was used was not rinsed off, and left something. */
+export const isLeftOn = ({ used, rinsedAt }: LogEntry): boolean => rinsedAt === null && !leavesNothing(used);
+
 /** The ingredients of what was used. A name that is only close is never taken for sure. */
 export function ingredientsUsed(used: Used): UsedIngredients {
   if (used.kind === 'method') return ingredientsOfMethod(methodById(used.id));
@@ -98,6 +105,7 @@ export function ingredientsUsed(used: Used): UsedIngredients {
 export function residuesAt(spot: Spot, entries: readonly LogEntry[], nowMs: number): Residue[] {
   const found: Residue[] = [];
   const recent = entries
+    .filter((e) => !leavesNothing(e.used) || e.rinsedAt !== null)
     .filter((e) => Date.parse(e.at) <= nowMs + MINUTE_MS && nowMs - Date.parse(e.at) < LOOK_BACK_DAYS * DAY_MS)
     .sort((a, b) => b.at.localeCompare(a.at));
   const onSurface = recent.filter((e) => spot.surfaceId !== null && e.surface.id === spot.surfaceId);

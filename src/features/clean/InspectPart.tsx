@@ -6,6 +6,7 @@ import {
   isJobFinished,
   jobAfterEntry,
   logEntrySchema,
+  methodById,
   validate,
   NO_RATING,
   type Job,
@@ -60,6 +61,7 @@ export function InspectPart({ job, part, timers, head }: Props) {
   const router = useRouter();
   const say = useNotice();
   const write = useWriteHome({ kept: 'What you noted is still here.' });
+  const wasPutOn = part.formula !== null || (methodById(part.method?.id ?? '')?.brings ?? []).length > 0;
   const failed = part.dwelt?.endReason === 'spot-test-failed';
   const empty: Noted = {
     rating: NO_RATING,
@@ -150,18 +152,20 @@ export function InspectPart({ job, part, timers, head }: Props) {
         <Body style={styles.text}>Smooth under a finger? No streaks against the light? No smell?</Body>
       </View>
       <Ratings rating={noted.rating} onChange={(rating) => set({ rating })} />
-      <Section>
-        <Body style={styles.bold}>Rinsed off?</Body>
-        <Choice
-          label="Rinsed off"
-          options={[
-            { value: 'yes', label: 'Rinsed' },
-            { value: 'no', label: 'Left on' },
-          ]}
-          chosen={[noted.rinsed ? 'yes' : 'no']}
-          onChoose={(value) => set({ rinsed: value === 'yes' })}
-        />
-      </Section>
+      {wasPutOn && (
+        <Section>
+          <Body style={styles.bold}>Rinsed off?</Body>
+          <Choice
+            label="Rinsed off"
+            options={[
+              { value: 'yes', label: 'Rinsed' },
+              { value: 'no', label: 'Left on' },
+            ]}
+            chosen={[noted.rinsed ? 'yes' : 'no']}
+            onChoose={(value) => set({ rinsed: value === 'yes' })}
+          />
+        </Section>
+      )}
       <View style={styles.row}>
         <View style={styles.half}>
           <Field

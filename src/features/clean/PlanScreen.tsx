@@ -1,16 +1,7 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import {
-  JOB_PLANS,
-  RATED_DAYS,
-  SOILS,
-  type HomeSurface,
-  type JobPlan,
-  type LogEntry,
-  type Room,
-  wayKey,
-} from '@/core';
+import { JOB_PLANS, RATED_DAYS, SOILS, type HomeSurface, type JobPlan, type LogEntry, type Room, wayKey } from '@/core';
 import { newId, useRecentLog, useRooms, useSettings, useSurfaces, useWriteHome } from '@/data';
 import { Action, Body, Choice, COLORS, Heading, minutesText, Section, Screen, SecondaryText, SPACE, Title } from '@/ui';
 import { placeOf } from './place';
@@ -18,6 +9,7 @@ import { surfacesOf } from './plans';
 import { jobOf, partFrom } from './startJob';
 import { BlockedByResidue } from './BlockedByResidue';
 import { useSupplies } from './useSupplies';
+import { wayTitle } from './wayTitle';
 import { useWays, type CleaningTask } from './useWays';
 
 interface PlannedPart extends CleaningTask {
@@ -46,8 +38,6 @@ function partsOf(
 const OFFERED = 4;
 
 /** A job of several parts: the way for each, then all of them side by side. */
-const ROUTE = { quick: 'quick', overnight: 'overnight' } as const;
-
 export function PlanScreen() {
   const router = useRouter();
   const { plan: planId = '', room: roomId = '' } = useLocalSearchParams<{ plan?: string; room?: string }>();
@@ -129,7 +119,7 @@ export function PlanScreen() {
                   label={`With what: ${chosen.place.name}`}
                   options={found.ways.slice(0, OFFERED).map(({ way }) => ({
                     value: wayKey(way),
-                    label: way.method.route ? `${way.name}, ${ROUTE[way.method.route]}` : way.name,
+                    label: wayTitle(way),
                   }))}
                   chosen={[wayKey(held.way)]}
                   onChoose={(id) => setPicked({ ...picked, [i]: id })}

@@ -58,6 +58,10 @@ const NAMES: Readonly<Record<GuideStep['key'], string>> = {
   'step-up': 'Step up',
 };
 
+/** What a step is called: where nothing is made, nothing is put on. */
+const nameOf = ({ formula }: JobPart, key: GuideStep['key']): string =>
+  key === 'apply' && formula === null ? 'Do it' : NAMES[key];
+
 /** Steps done before this has been started are soon over: they may be skipped to the wetting. */
 const BEFORE = ['clear', 'first', 'make', 'steam', 'spot-test'];
 
@@ -169,9 +173,9 @@ export function StepView({ job, part, timer, head, meanwhile, put, onBack, foot 
       <Overline>
         Step {part.at + 1} of {part.steps.length}
       </Overline>
-      <Title>{NAMES[step.key]}</Title>
+      <Title>{nameOf(part, step.key)}</Title>
       <Body style={waiting ? styles.beside : styles.text}>{step.text}</Body>
-      {!waiting && then && <SecondaryText>Then: {NAMES[then.key].toLowerCase()}</SecondaryText>}
+      {!waiting && then && <SecondaryText>Then: {nameOf(part, then.key).toLowerCase()}</SecondaryText>}
     </View>
   );
   const over = (done: Timer): void =>

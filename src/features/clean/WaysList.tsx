@@ -49,6 +49,7 @@ import { jobOf, partFrom } from './startJob';
 import { BlockedByResidue } from './BlockedByResidue';
 import { useSupplies } from './useSupplies';
 import { useWays } from './useWays';
+import { wayTitle } from './wayTitle';
 
 interface Props {
   readonly chosen: ChosenPlace;
@@ -89,7 +90,7 @@ function heldHere({ surface, own }: ChosenPlace, soil: Soil, home: AdvicePrefere
   return disputedHere(surface, soil.id).flatMap((id) => {
     const asked = DISPUTED_ADVICE.find((d) => d.id === id);
     const held = asked?.choices.find((c) => c.id === preferenceOf(id, choices));
-    return asked && held ? [`Careful people differ. ${asked.question} ${held.says}`] : [];
+    return asked && held ? [`${asked.question} ${held.says}`] : [];
   });
 }
 
@@ -144,7 +145,7 @@ export function WaysList({ chosen, soil, onSoil }: Props) {
       next={
         best ? (
           <Action
-            title={`Start: ${best.way.name}`}
+            title={`Start: ${wayTitle(best.way)}`}
             weight="main"
             onPress={() => start(best)}
             disabled={write.isPending}
@@ -209,9 +210,7 @@ export function WaysList({ chosen, soil, onSoil }: Props) {
                 />
               </View>
             )}
-            {disputed.map((said) => (
-              <SecondaryText key={said}>{said}</SecondaryText>
-            ))}
+            {disputed.length > 0 && <SecondaryText>Careful people differ. {disputed.join(' ')}</SecondaryText>}
             {!house.knowsCupboard && found.ways.some((h) => h.way.candidate) && (
               <SecondaryText>Your cupboard is not filled in yet, so every ingredient counts as there.</SecondaryText>
             )}
@@ -256,7 +255,8 @@ interface CardProps {
 
 function WayCard({ held: { way, meets }, material, areaM2, share, on, knowsCupboard, onPick }: CardProps) {
   const cautions = [...meets.map((m) => m.finding), ...way.cautions];
-  const { name, method, candidate, went } = way;
+  const { method, candidate, went } = way;
+  const name = wayTitle(way);
   const strength = candidate ? strengthLine(candidate.evaluation.state) : '';
   const amount = amountWords(amountOf(method, material, areaM2, share ?? method.share));
   return (

@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { editEntry, type LogEntry } from '@/core';
+import { isLeftOn, editEntry, type LogEntry } from '@/core';
 import { useLog, useWriteHome } from '@/data';
 import {
   Action,
@@ -87,7 +87,7 @@ function Entry({ entry }: { entry: LogEntry }) {
         <Body style={styles.outcome}>{OUTCOME_WORDS[entry.outcome]}</Body>
       </Section>
       <Facts entry={entry} />
-      {entry.rinsedAt === null && (
+      {isLeftOn(entry) && (
         <View style={styles.left}>
           <Body>It was not rinsed off: it still counts as being there when the next thing goes on.</Body>
           <Action title="I have rinsed it now" onPress={rinse} testID="rinsed-now" />
@@ -183,7 +183,7 @@ function Facts({ entry }: { entry: LogEntry }) {
         ? `${dwell.tookMinutes < 1 ? 'under a minute' : minutesText(dwell.tookMinutes)} of ${minutesText(dwell.plannedMinutes)}${dwell.rewets > 0 ? `, wetted again ${dwell.rewets} ${dwell.rewets === 1 ? 'time' : 'times'}` : ''}${dwell.endedBecause ? `; ${dwell.endedBecause}` : ''}`
         : '',
     ],
-    ['Rinsed', entry.rinsedAt ? 'yes' : 'no'],
+    ['Rinsed', entry.rinsedAt ? 'yes' : isLeftOn(entry) ? 'no' : ''],
     ['Rated', rated.join(', ')],
     [
       'Work',

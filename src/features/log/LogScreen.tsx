@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { memo, useDeferredValue, useMemo, useState } from 'react';
 import { FlatList, StyleSheet, View } from 'react-native';
-import { overall, type LogEntry, type LogOutcome } from '@/core';
+import { isLeftOn, overall, type LogEntry, type LogOutcome } from '@/core';
 import { EVERYTHING, filterLog, groupLog, type LogFilter, type LogGroupBy } from '@/core/doors/log';
 import { useLog, useRooms } from '@/data';
 import {
@@ -212,7 +212,7 @@ const LineView = memo(function LineView({ line, open }: { line: Line; open: bool
         </Body>
         <SecondaryText numberOfLines={1}>
           {capital(entry.used.name)}
-          {entry.rinsedAt === null ? ' · not rinsed' : ''}
+          {isLeftOn(entry) ? ' · not rinsed' : ''}
         </SecondaryText>
         <SecondaryText numberOfLines={1} style={styles.small}>
           {[entry.room.name, ending(entry)].filter(Boolean).join(' · ') || whenText(Date.parse(entry.at), Date.now())}

@@ -2,6 +2,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import {
+  isLeftOn,
   editEntry,
   lastBySurface,
   residuesAt,
@@ -133,7 +134,7 @@ function LastUsed({ surface }: { surface: HomeSurface }) {
       <Heading>Last used</Heading>
       <Row
         title={last.used.name}
-        detail={`${agoText(last.at, nowMs)}, ${last.rinsedAt ? 'rinsed off' : 'not rinsed off'}`}
+        detail={`${agoText(last.at, nowMs)}, ${isLeftOn(last) ? 'not rinsed off' : last.rinsedAt ? 'rinsed off' : 'nothing put on'}`}
         to={to}
         onPress={() => router.push(to)}
       />
