@@ -101,6 +101,11 @@ describe('what has to be so first', () => {
     expect(firstOn(surface, soil)).toMatch(says);
   });
 
+  test('joints are wetted where there are joints, and nowhere else', () => {
+    expect(firstOn('glazed-tile', 'soap-scum')).toMatch(/^Joints wetted/);
+    expect(firstOn('glass', 'soap-scum')).toBe('');
+  });
+
   test('sugar on a hob is the one soil taken off warm', () => {
     const hob = SURFACES.find((s) => s.id === 'induction-hob')!;
     expect(conditionsOf(methodById('sugar-hob')!, hob)).toEqual(['Hob off, oven glove.']);

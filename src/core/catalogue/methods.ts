@@ -121,7 +121,8 @@ const method = (id: string, name: string, form: UseForm, soils: string, where: r
 const MOULD_CARE = ['Gloves, an FFP2 or N95 mask, glasses; who has asthma leaves the room.', 'Damp it before it is brushed; then dry the room.'] as const;
 const mould = (more: More = {}): More => ({ share: 'part', source: 'epa-mould-memory', ...more, conditions: [...MOULD_CARE, ...(more.conditions ?? [])] });
 const DRY: More = { after: [] };
-const JOINTS = 'Joints wetted with plain water first, and rinsed after.';
+/** Holds where there are joints beside it. */
+export const JOINTS = 'Joints wetted with plain water first, and rinsed after.';
 const OPEN_WINDOW = 'A little on a cloth, the window open, nothing hot.';
 
 /**
@@ -203,8 +204,8 @@ export const METHODS: readonly Method[] = [
   method('sole-plate', 'Damp cotton cloth', 'cloth', 'burnt-on', ['steam-iron'], 'water', 1, null, 'Lukewarm and unplugged, it comes off on damp cotton.', { share: 'spot', does: 'Unplugged and lukewarm: rub the sole plate over a damp cotton cloth; wooden spatula for melted fibre.', after: ['dry'], ownConditions: true, conditions: ['Unplugged, lukewarm.'] }),
 
   // Soap scum.
-  method('scum-acid', 'Dilute citric acid with soap', 'spray', 'soap-scum', ['glazed-tile', 'quarry-tile', 'epoxy-grout', 'glass'], [window('acid', 0.8, 3.2), window('detergent', 0.3, 10)], 1, [3, 8, 10], 'Acid takes the calcium out of it, the soap the fat.', { conditions: [JOINTS], stroke: 'Brush, from the top down.', after: ['rinse', 'dry'] }),
-  method('scum-acid-plain', 'Dilute acid', 'spray', 'soap-scum', ['glazed-tile', 'quarry-tile', 'epoxy-grout', 'glass', 'stainless-steel'], acid(0.8, 3.2), 2, [3, 8, 10], 'Acid takes the calcium out of it.', { conditions: [JOINTS], stroke: 'Brush, from the top down.', after: ['rinse', 'dry'] }),
+  method('scum-acid', 'Dilute citric acid with soap', 'spray', 'soap-scum', ['glazed-tile', 'quarry-tile', 'epoxy-grout', 'glass'], [window('acid', 0.8, 3.2), window('detergent', 0.3, 10)], 1, [3, 8, 10], 'Acid takes the calcium out of it, the soap the fat.', { conditions: [JOINTS], stroke: 'Sponge or soft brush, from the top down.', after: ['rinse', 'dry'] }),
+  method('scum-acid-plain', 'Dilute acid', 'spray', 'soap-scum', ['glazed-tile', 'quarry-tile', 'epoxy-grout', 'glass', 'stainless-steel'], acid(0.8, 3.2), 2, [3, 8, 10], 'Acid takes the calcium out of it.', { conditions: [JOINTS], stroke: 'Sponge or soft brush, from the top down.', after: ['rinse', 'dry'] }),
   method('scum-suds', 'Dish soap and a soft cloth', 'cloth', 'soap-scum', [...BATHS, ...PLATED, 'stainless-steel', 'silicone-sealant', 'rubber', 'laminate', 'polystyrene'], detergent(1, 20), 1, [2, 5, 10], 'Hot dish soap and rubbing take it without harm.', { stroke: 'Soft sponge, in circles.', after: ['rinse', 'dry'] }),
   method('scum-suds-spray', 'Dish-soap spray', 'spray', 'soap-scum', ['bath-enamel', 'acrylic'], detergent(1, 20), 1, [2, 5, 10], 'Dish soap and rubbing take it without harm.', { stroke: 'Soft sponge, in circles.', after: ['rinse', 'dry'] }),
   method('scum-cream', 'Scouring cream', 'paste', 'soap-scum', ['bath-enamel'], [window('grains', 5, 100), window('surfactant', 5, 300)], 1, [1, 5, 10], 'Fine grains in soap rub the film off enamel.', { perM2ML: 80, stroke: 'Soft sponge, in circles.', after: ['rinse', 'dry'] }),

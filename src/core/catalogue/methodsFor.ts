@@ -1,6 +1,6 @@
 import { beyondHere } from './beyond';
 import { preferenceOf, type AdvicePreferences, type DisputedAdviceId } from './disputedAdvice';
-import { METHODS, type Method } from './methods';
+import { JOINTS, METHODS, type Method } from './methods';
 import type { Surface } from './surface';
 
 /** What has to be so before anything is begun on a surface, whatever the method. Common practice, no source. */
@@ -15,16 +15,20 @@ const ON_SURFACE: Readonly<Record<string, string>> = {
   'steam-iron': 'Unplugged, cold.',
 };
 
+/** What stands between joints. */
+const JOINTED = ['glazed-tile', 'unglazed-tile', 'quarry-tile'];
+
 /** What has to be so before a method is begun on a surface, the surface's own first. */
 export function conditionsOf(method: Method, { id }: Pick<Surface, 'id'>): readonly string[] {
   const own = ON_SURFACE[id];
+  const conditions = method.conditions.filter((c) => c !== JOINTS || JOINTED.includes(id));
   if (method.steam)
     return [
       'Steam first, nothing covered; then off at the wall and cool to hand-warm before the paste.',
-      ...method.conditions,
+      ...conditions,
     ];
-  if (method.form === 'machine') return ['Empty: nothing else in it.', ...method.conditions];
-  return own === undefined || method.ownConditions ? method.conditions : [own, ...method.conditions];
+  if (method.form === 'machine') return ['Empty: nothing else in it.', ...conditions];
+  return own === undefined || method.ownConditions ? conditions : [own, ...conditions];
 }
 
 const BY_PAIR = new Map<string, Method[]>();
