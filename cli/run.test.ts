@@ -187,7 +187,7 @@ describe('what cannot be read ends 2, with one line that says what would be acce
     [['--text', 'glass.txt', '--dwell', 'long'], /--dwell "long" is not a number/],
     [['--text', 'glass.txt', '--cup', 'tea'], /Accepted: us, metric/],
     [['--text', 'glass.txt', '--soil', 'snow'], /Accepted: daily-dirt/],
-    [['--surface', 'window frame', '--soil', 'dust'], /may mean several. Say which: aluminium, vinyl-floor, /],
+    [['--surface', 'window frame', '--soil', 'dust'], /may mean several. Say which: aluminium, varnished-wood, /],
     [['--surface', 'marbel', '--soil', 'dust'], /"marbel" is not known. Nearest: marble\. Accepted: marble, /],
     [['--surface', 'marble', '--soil', 'dusst'], /"dusst" is not known. Nearest: dust, rust\. Accepted: daily-dirt, /],
     [['--text', 'glass.txt', '--lives', 'cat,dragon'], /"dragon" is not known. Accepted: cat, dog/],

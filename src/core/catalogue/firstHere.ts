@@ -28,6 +28,10 @@ const ROWS: readonly { readonly soil: string; readonly on: readonly string[] | '
     {
       soil: 'sticky',
       on: [
+        'drinking-glass',
+        'board-wood',
+        'garden-teak',
+        'garden-plastic',
         'glass',
         'mirror',
         'acrylic',
@@ -46,7 +50,25 @@ const ROWS: readonly { readonly soil: string; readonly on: readonly string[] | '
     { soil: 'fresh-grease', on: ['matt-paint', 'gloss-paint', 'wallpaper'], says: 'Press paper on it; do not rub.' },
     {
       soil: 'fresh-grease',
-      on: ['machine-inside', 'oven-element', 'sockets', 'catalytic-liner', 'cast-iron', 'aluminium', 'coated-screen'],
+      on: [
+        'machine-inside',
+        'dishwasher',
+        'drain-and-trap',
+        'gas-hob',
+        'extractor-filter-steel',
+        'extractor-filter-aluminium',
+        'non-stick',
+        'oven-door-glass',
+        'microwave-inside',
+        'jewellery',
+        'barbecue-grate',
+        'oven-element',
+        'sockets',
+        'catalytic-liner',
+        'cast-iron',
+        'aluminium',
+        'coated-screen',
+      ],
       says: 'Wipe off with paper what can be wiped.',
     },
   ];

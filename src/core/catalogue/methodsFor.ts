@@ -12,6 +12,24 @@ const ON_SURFACE: Readonly<Record<string, string>> = {
   'stove-glass': 'Fire out, glass cold.',
   'coated-screen': 'Switched off and cool.',
   'machine-inside': 'Unplugged, or switched off where it is opened; empty.',
+  'fridge-inside': 'Unplugged or switched off; emptied, ice let melt.',
+  'microwave-inside': 'Unplugged.',
+  kettle: 'Unplugged.',
+  'coffee-machine': 'Off and cold; the tank out.',
+  'washing-machine': 'Switched off where it is opened; empty.',
+  dishwasher: 'Switched off, cool; empty.',
+  'gas-hob': 'Gas off, cold, ignition unplugged.',
+  'oven-door-glass': 'Oven off and cold.',
+  'extractor-filter-steel': 'Hood off at the wall, cold; the filter taken out.',
+  'extractor-filter-aluminium': 'Hood off at the wall, cold; the filter taken out.',
+  'non-stick': 'Cold; unplugged where it has a plug.',
+  'barbecue-grate': 'Gas shut, lukewarm; ash cold for a day.',
+  'soft-touch-plastic': 'Batteries out, unplugged.',
+  mattress: 'Bedding off; a heated pad off and unplugged.',
+  'car-leather': 'Heated seat off.',
+  'painted-metal': 'Radiator cold.',
+  'blind-metal': 'Two feet on the floor.',
+  'litter-tray': 'Emptied; gloves, and not by someone pregnant.',
   'steam-iron': 'Unplugged, cold.',
 };
 
@@ -74,6 +92,9 @@ const PLAIN_WASH: Method = {
 
 const NONE: readonly Method[] = [];
 
+/** Soils that nobody wipes off in passing: public guidance alone says how. */
+const NEVER_IN_PASSING = ['droppings'];
+
 /** How much stronger or thinner than the table's the suds may be, by what the person holds with. */
 const SUDS: Readonly<Record<string, number>> = { few: 0.5, many: 2 };
 
@@ -122,6 +143,9 @@ export function methodsFor(
   schools: AdvicePreferences,
 ): readonly Method[] {
   const listed = BY_PAIR.get(`${surface.id} ${soilId}`) ?? NONE;
-  if (listed.length === 0) return surface.keepOut || beyondHere(surface.id, soilId) !== null ? NONE : [PLAIN_WASH];
+  if (listed.length === 0)
+    return surface.keepOut || NEVER_IN_PASSING.includes(soilId) || beyondHere(surface.id, soilId) !== null
+      ? NONE
+      : [PLAIN_WASH];
   return listed.flatMap((method) => bySchool(method, schools) ?? []).map((method) => withSuds(method, schools));
 }

@@ -109,7 +109,7 @@ const soil = (id: string, name: string, row: Row): Soil => ({
 /** Dwell in minutes and what lifts what: common practice, no source, unless one is named. */
 export const SOILS: readonly Soil[] = [
   soil('daily-dirt', 'Daily dirt', {
-    names: ['dirt', 'general', 'grime', 'everyday dirt', 'mud'],
+    names: ['dirt', 'general', 'grime', 'everyday dirt', 'toothpaste'],
     lifts: [
       mechanism('surfactant', 0.3, 3, [1, 3, 10], 3, 1, 'Surfactant loosens what water alone leaves.'),
       mechanism('mild-alkali', 30, 150, [1, 5, 15], 2, 1, 'Mild alkali loosens a greasy film.'),
@@ -208,7 +208,7 @@ export const SOILS: readonly Soil[] = [
     first: 'Dust off, dry.',
   }),
   soil('soot', 'Soot on stove glass', {
-    names: ['soot', 'smoke', 'tar', 'stove glass'],
+    names: ['soot', 'smoke', 'smoke film', 'stove glass'],
     lifts: [
       mechanism('alkali', 40, 400, [2, 10, 20], 3, 2, 'Alkali, washing soda or damp ash, loosens tar.'),
       mechanism('mild-alkali', 300, 800, [5, 15, 30], 2, 3, 'Soda paste, rubbed softly.'),
@@ -227,7 +227,7 @@ export const SOILS: readonly Soil[] = [
     first: 'Dry first: vacuum or microfibre.',
   }),
   soil('protein', 'Egg, milk or blood', {
-    names: ['blood', 'egg', 'milk', 'protein', 'vomit'],
+    names: ['blood', 'egg', 'milk', 'protein', 'yoghurt'],
     lifts: [
       mechanism('surfactant', 1, 5, [5, 15, 60], 3, 1, 'Cool water and soap lift it before it sets.'),
       mechanism('alkali', 50, 300, [5, 20, 60], 2, 1, 'Washing soda, cool, loosens protein.'),
@@ -308,6 +308,117 @@ export const SOILS: readonly Soil[] = [
     ],
     useless: [useless('grains', 'Grit takes off plate.'), useless('acid', 'Acid dulls silver.')],
     first: 'Plain pieces only: nothing glued, hollow or darkened on purpose.',
+  }),
+
+  // What homes also have.
+  soil('slime', 'Slime', {
+    names: ['biofilm', 'pink slime', 'black slime', 'drain slime'],
+    lifts: [mechanism('surfactant', 0.5, 5, [1, 5, 10], 2, 2, 'Suds and a brush take the film.')],
+    first: 'Hair and what is loose out first.',
+  }),
+  soil('turmeric', 'Turmeric or curry', {
+    names: ['curry', 'curry stain', 'saffron'],
+    lifts: [mechanism('oxidiser', 0.1, 1, [15, 45, 120], 2, 1, 'Oxygen undoes the colour; so does sunlight.')],
+    first: 'Scrape off the thick of it; cool water.',
+  }),
+  soil('ink', 'Ink or felt pen', {
+    names: ['pen', 'ballpoint', 'biro', 'marker', 'felt tip'],
+    lifts: [mechanism('alcohol', 40, 70, [0, 1, 5], 2, 1, 'Alcohol, dabbed, carries many inks off.')],
+    first: 'Blot it while it is wet; a white cloth.',
+  }),
+  soil('crayon', 'Crayon', {
+    names: ['wax crayon', 'pastel', 'lipstick'],
+    lifts: [mechanism('surfactant', 0.5, 10, [1, 3, 10], 2, 2, 'Soap loosens wax and colour.')],
+    first: 'What is thick off softly, with a card.',
+  }),
+  soil('sweat', 'Sweat', {
+    names: ['sweat stain', 'body odour', 'yellow armpits'],
+    lifts: [mechanism('mild-alkali', 50, 500, [15, 30, 60], 2, 1, 'Soda takes up what is sour.')],
+    first: 'Cool water first, never hot.',
+  }),
+  soil('deodorant', 'Deodorant crust', {
+    names: ['antiperspirant', 'white armpit marks', 'deodorant stain'],
+    lifts: [mechanism('acid', 1, 5, [15, 30, 60], 3, 1, 'Acid dissolves the aluminium salts of it.')],
+    first: 'Turn it inside out.',
+  }),
+  soil('make-up', 'Make-up', {
+    names: ['makeup', 'foundation', 'mascara', 'rouge'],
+    lifts: [mechanism('surfactant', 1, 20, [1, 5, 15], 3, 1, 'Dish soap wraps its oils.')],
+    first: 'Lift off what is loose, do not rub.',
+  }),
+  soil('sunscreen', 'Sunscreen', {
+    names: ['sun cream', 'sun lotion'],
+    lifts: [mechanism('surfactant', 1, 20, [1, 5, 15], 3, 1, 'Dish soap wraps its oils.')],
+    useless: [sets('oxidiser', 'Bleaches turn what is left of it orange.')],
+    first: 'Dish soap before any wash. Orange marks are rust.',
+  }),
+  soil('nail-varnish', 'Nail varnish', {
+    names: ['nail polish'],
+    lifts: [mechanism('grains', 5, 50, [0, 1, 5], 1, 3, 'Only its own solvent dissolves it.')],
+    first: 'Let it dry: wet it spreads.',
+  }),
+  soil('hair-dye', 'Hair dye', {
+    names: ['henna', 'hair colour'],
+    lifts: [mechanism('alcohol', 40, 70, [0, 2, 5], 2, 1, 'Alcohol carries some of the colour off.')],
+    first: 'At once: wipe, then water.',
+  }),
+  soil('urine', 'Urine', {
+    names: ['pet urine', 'cat pee', 'dog pee', 'pee', 'bed wetting'],
+    lifts: [mechanism('surfactant', 0.5, 10, [1, 5, 15], 2, 1, 'Cool suds, blotted, take it before it dries.')],
+    useless: [],
+    first: 'Blot it up at once, cool water. Never bleach: it gives off chloramine.',
+  }),
+  soil('vomit', 'Vomit', {
+    names: ['sick', 'cat sick'],
+    lifts: [mechanism('surfactant', 0.5, 10, [1, 5, 15], 2, 1, 'Cool suds, blotted.')],
+    useless: [sets('acid', 'It is sour itself: acid sets its protein.')],
+    first: 'Gloves; scrape it up; cool water.',
+  }),
+  soil('droppings', 'Mouse or rat droppings', {
+    names: ['mouse droppings', 'rat droppings', 'mice'],
+    lifts: [mechanism('surfactant', 1, 10, [5, 10, 15], 1, 1, 'Suds keep the dust of it down.')],
+    first: 'Never swept or vacuumed dry: its dust carries disease.',
+    beyond:
+      'Follow your public health office: aired half an hour, gloves and mask, soaked, taken up wet. An infestation: a professional.',
+  }),
+  soil('mud', 'Mud', {
+    names: ['earth', 'soil', 'clay mud', 'muddy'],
+    lifts: [mechanism('surfactant', 0.3, 5, [1, 5, 15], 2, 1, 'Once dry and brushed, suds take what is left.')],
+    first: 'Let it dry, then brush it off.',
+  }),
+  soil('bird-droppings', 'Bird droppings', {
+    names: ['bird poo', 'guano', 'pigeon droppings'],
+    lifts: [mechanism('water', 50, 99, [2, 5, 20], 2, 1, 'Damp it softens; dry its dust is breathed.')],
+    first: 'Damp it first, a mask on: never brushed dry.',
+    beyond: 'A heap of it, in a loft or on a ledge: a professional.',
+  }),
+  soil('pollen', 'Pollen', {
+    names: ['flower pollen', 'lily pollen'],
+    lifts: [mechanism('water', 50, 99, [0, 1, 2], 1, 1, 'A damp cloth, after the dry way.')],
+    first: 'Dry first: wet it stains.',
+  }),
+  soil('tar', 'Tar or resin', {
+    names: ['pitch', 'tree resin', 'asphalt', 'bitumen', 'sap'],
+    lifts: [mechanism('oil', 20, 90, [5, 15, 30], 3, 2, 'Oil dissolves it; soap takes the oil.')],
+    first: 'Cold, and scraped softly.',
+  }),
+  soil('nicotine', 'Nicotine', {
+    names: ['cigarette smoke', 'smoker film', 'yellow walls', 'tobacco'],
+    lifts: [
+      mechanism('surfactant', 0.3, 5, [1, 5, 10], 2, 2, 'Suds take the film, again and again.'),
+      mechanism('alkali', 40, 400, [1, 5, 10], 3, 2, 'Soda loosens its tar.'),
+    ],
+    first: 'Dust off, dry. From the bottom up.',
+  }),
+  soil('water-ring', 'Water ring on wood', {
+    names: ['white ring', 'heat mark', 'glass ring'],
+    lifts: [mechanism('oil', 20, 100, [0, 5, 60], 1, 1, 'Wax or oil hides what warmth leaves.')],
+    first: 'Give it a day: some go as they dry.',
+  }),
+  soil('scuffs', 'Scuff marks', {
+    names: ['scuff', 'rubber marks', 'heel marks', 'black marks'],
+    lifts: [mechanism('surfactant', 0.3, 5, [0, 1, 3], 1, 2, 'A trace of soap after the eraser.')],
+    first: 'Dust off, dry.',
   }),
 ];
 

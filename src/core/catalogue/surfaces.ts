@@ -108,7 +108,7 @@ export const SURFACES: readonly Surface[] = [
   }),
 
   surface('glazed-tile', 'Glazed tile', {
-    group: 'tile', drains: true, names: ['floor', 'hearth', 'sink', 'basin', 'washbasin', 'china sink', 'ceramic tile', 'porcelain tile', 'tiles', 'tile', 'glazed ceramic', 'porcelain'],
+    group: 'tile', drains: true, names: ['floor', 'hearth', 'ceramic tile', 'porcelain tile', 'tiles', 'tile', 'glazed ceramic', 'porcelain'],
     limits: [acid(3, 480, 'damages-coating', 'Neat acid left for hours dulls a glaze.'), alkali(12, 60, 'damages-coating', 'Very strong alkali dulls a glaze.'), upToMohs(3)],
     manner: 'From the top down, S-strokes in sections; circles on the stubborn.',
   }),
@@ -131,7 +131,7 @@ export const SURFACES: readonly Surface[] = [
   surface('silicone-sealant', 'Silicone sealant', { group: 'tile', names: ['silicone', 'caulk', 'sealant', 'shower seal'], limits: [upToMohs(2.5)], manner: 'Soft brush. Mould inside it does not lift: cut it out and renew it.' }),
 
   surface('glass', 'Glass', {
-    group: 'glass', names: ['glasses', 'window', 'plain glass', 'shower screen', 'windows', 'shower glass'],
+    group: 'glass', names: ['window', 'plain glass', 'windows', 'window pane'],
     limits: [alkali(10, 10, 'damages-coating', 'Alkali left to dry etches glass: brief, then rinse.'), upToMohs(2.5), heat(70, 0, 'damages-coating', 'Boiling water on cold glass cracks it.')],
     manner: 'S-strokes from the top; squeegee or a dry cloth across the light.',
   }),
@@ -204,7 +204,7 @@ export const SURFACES: readonly Surface[] = [
   }),
 
   surface('enamel', 'Oven enamel', {
-    group: 'enamel', drains: true, names: ['pan', 'cooker', 'stove', 'porcelain enamel', 'oven interior', 'oven', 'hob pan', 'oven-enamel', 'oven door'], ignites: true,
+    group: 'enamel', drains: true, names: ['pan', 'cooker', 'stove', 'porcelain enamel', 'oven interior', 'oven', 'hob pan', 'oven-enamel'], ignites: true,
     limits: [acid(4, 10, 'damages-coating', 'Acid dulls enamel: brief and dilute; old enamel never.'), alkali(11, 60, 'damages-coating', 'Very strong alkali dulls enamel.'), upToMohs(2.5)],
     manner: 'Cold; plastic scraper; no metal tools.',
   }),
@@ -245,12 +245,12 @@ export const SURFACES: readonly Surface[] = [
     manner: 'Soft cloth; rinse; keep it dry until its turn.',
   }),
   surface('polystyrene', 'Polycarbonate or polystyrene', {
-    group: 'plastic', names: ['polycarbonate', 'clear plastic', 'fridge drawer', 'plastic window', 'fridge shelf'],
+    group: 'plastic', names: ['polycarbonate', 'clear plastic', 'plastic window', 'clear box'],
     limits: [alkali(10, 5, 'crazes-plastic', 'Strong alkali attacks it.'), alcohol(1, 0, 'crazes-plastic', 'Alcohol draws cracks in it.'), oil(0.1, 0, 'crazes-plastic', 'Oils soften it.'), fattyOil(0.5, 0, 'crazes-plastic', 'Oil draws cracks in it.'), oxidiser(3.5, 15, 'crazes-plastic', 'Strong peroxide attacks it.'), noGrains, heat(70, 0, 'crazes-plastic', 'Boiling water warps it.')],
     manner: 'Soft cloth, dish soap, no pressure.',
   }),
   surface('vinyl-floor', 'Vinyl floor or PVC', {
-    group: 'plastic', names: ['floor', 'window frame', 'vinyl', 'pvc floor', 'pvc', 'upvc'],
+    group: 'plastic', names: ['floor', 'vinyl', 'pvc floor', 'pvc'],
     limits: [acid(3, 15, 'strips-finish', 'Acid dulls the wear layer: dilute.'), alkali(9, 5, 'strips-finish', 'Alkali dulls and stiffens the wear layer.'), alcohol(20, 1, 'strips-finish', 'Alcohol lifts the finish: spots only.'), oil(1, 1, 'strips-finish', 'Oils soften PVC.'), oxidiser(3.5, 15, 'bleaches-colour', 'Strong peroxide lightens it.'), upToMohs(2), water(30, 'strips-finish', 'Water that stands creeps into the seams.')],
     manner: 'Wrung mop, far corner to the door.',
   }),
@@ -288,7 +288,7 @@ export const SURFACES: readonly Surface[] = [
     manner: 'From the bottom up, light strokes; rinse from the top down.',
   }),
   surface('gloss-paint', 'Painted wood, gloss', {
-    group: 'wall', names: ['window frame', 'gloss paint', 'skirting', 'painted wood', 'radiator'],
+    group: 'wall', names: ['window frame', 'gloss paint', 'skirting', 'painted wood', 'cabinet', 'painted cabinet'],
     limits: [acid(3, 5, 'damages-coating', 'Strong acid dulls gloss.'), alkali(10, 5, 'damages-coating', 'Washing soda takes the gloss, then the paint.'), alcohol(5, 1, 'damages-coating', 'Alcohol softens gloss paint.'), oxidiser(3.5, 10, 'bleaches-colour', 'Strong peroxide yellows it.'), upToMohs(2)],
     manner: 'Damp cloth, dry.',
   }),
@@ -310,7 +310,7 @@ export const SURFACES: readonly Surface[] = [
     manner: 'Test the hem; from the edge of the stain inwards.',
   }),
   surface('carpet', 'Carpet or rug', {
-    group: 'cloth', names: ['rug', 'carpets', 'upholstery', 'mattress', 'sofa'],
+    group: 'cloth', names: ['rug', 'carpets', 'synthetic rug'],
     limits: [acid(2.5, 30, 'harms-fibre', 'Strong acid marks it.'), alkali(10, 15, 'harms-fibre', 'Strong alkali dulls the pile.'), oxidiser(0.3, 1, 'bleaches-colour', 'Peroxide bleaches carpet: test out of sight.'), limit('hypochlorite')(0, 0, 'bleaches-colour', 'Hypochlorite takes the colour at once.'), ...oilRing('harms-fibre'), water(60, 'harms-fibre', 'Soaked backing shrinks and grows mould: little water.')],
     manner: 'Blot from the edge in, little water; weight a dry cloth on it.',
   }),
@@ -320,8 +320,8 @@ export const SURFACES: readonly Surface[] = [
     manner: 'Barely damp cloth, dry, feed.',
   }),
 
-  surface('machine-inside', 'Inside of a kettle, washing machine or dishwasher', {
-    group: 'appliance', drains: true, names: ['kettle', 'dishwasher', 'washing machine', 'coffee maker', 'coffee machine'],
+  surface('machine-inside', 'Inside of another machine that runs with water', {
+    group: 'appliance', drains: true, names: ['machine', 'humidifier', 'steam cleaner'],
     limits: [acid(2.3, 120, 'hardens-rubber', 'Strong acid hardens its seals: citric acid rather than vinegar, and the maker’s word.'), noBleachOn('its heater'), noGrains],
     weaknesses: [weak(['surfactant'], 0, 'damages-coating', 'Suds foam over, into what is electric.'), weak(['soap'], 0, 'damages-coating', 'Suds foam over, into what is electric.'), weak(['alcohol'], 0, 'hardens-rubber', 'Alcohol swells the seals and its vapour can light.')],
     manner: 'Fill, wait, empty; then two rinses of plain water. The maker’s word comes first.',
@@ -352,6 +352,223 @@ export const SURFACES: readonly Surface[] = [
     limits: [acid(6, 0, 'etches-stone', CALCITE, 'geology'), ...drinksOil(), upToMohs(5)],
     weaknesses: [weak(['chloride'], 60, 'etches-stone', 'Salt scales paving in frost and kills the plants beside it.')],
     manner: 'Stiff brush, soda or soap, rinse away from plants.',
+  }),
+
+  // What homes also have.
+  surface('fridge-inside', 'Fridge or freezer, inside', {
+    group: 'appliance', names: ['fridge', 'freezer', 'refrigerator', 'fridge shelf', 'fridge drawer', 'ice box', 'cool box'],
+    limits: [acid(3, 10, 'crazes-plastic', 'Strong acid dulls the liner: brief and dilute.'), alkali(9, 10, 'crazes-plastic', 'Strong alkali dulls the liner.'), oxidiser(3.5, 10, 'crazes-plastic', 'Strong peroxide attacks the liner.'), alcohol(1, 0, 'crazes-plastic', 'Alcohol draws cracks in the liner.'), oil(0.1, 0, 'crazes-plastic', 'Oils draw cracks in the liner.'), noGrains, heat(60, 0, 'crazes-plastic', 'Boiling water warps it, and cracks a cold glass shelf.')],
+    manner: 'Soft cloth, lukewarm; the drip hole rinsed; dry.',
+  }),
+  surface('microwave-inside', 'Microwave, inside', {
+    group: 'appliance', names: ['microwave', 'microwave oven'], ignites: true,
+    limits: [acid(3, 10, 'damages-coating', 'Strong acid dulls the paint.'), alkali(10, 10, 'damages-coating', 'Strong alkali lifts the paint.'), oxidiser(3.5, 10, 'damages-coating', 'Strong peroxide dulls the paint.'), alcohol(1, 0, 'damages-coating', 'Alcohol lights where it is switched on again.'), oil(0.5, 0, 'damages-coating', 'Oils burn there.'), noGrains],
+    manner: 'Soft cloth; the mica plate dry and never scraped; vents dry.',
+  }),
+  surface('kettle', 'Kettle, inside', {
+    group: 'appliance', drains: true, names: ['kettle inside', 'electric kettle', 'water boiler', 'stove kettle'],
+    limits: [acid(1.9, 40, 'hardens-rubber', 'Strong acid hardens its seals: 20 to 30 g of citric acid in a litre, half an hour.'), alkali(9, 0, 'damages-coating', 'Alkali does nothing for scale, and is drunk.'), oxidiser(0.1, 0, 'hardens-rubber', 'Peroxide cracks its seals.'), noBleachOn('its heater'), alcohol(1, 0, 'hardens-rubber', 'Alcohol has no place where water is boiled.'), oil(0.1, 0, 'hardens-rubber', 'Oils swell its seals, and are drunk.'), noGrains],
+    weaknesses: [weak(['surfactant'], 0, 'damages-coating', 'Suds boil over, and are drunk.'), weak(['soap'], 0, 'damages-coating', 'Soap boils over, and is drunk.')],
+    manner: 'Below the mark, not boiled with acid; rinse, boil once, pour away; never the outside under water.',
+  }),
+  surface('coffee-machine', 'Coffee machine', {
+    group: 'appliance', drains: true, names: ['coffee maker', 'espresso machine', 'filter machine', 'percolator'],
+    limits: [acid(1.9, 30, 'corrodes-metal', 'Acid eats an aluminium boiler: the maker’s word.'), alkali(9, 0, 'corrodes-metal', 'Alkali eats an aluminium boiler.'), oxidiser(0.1, 0, 'hardens-rubber', 'Peroxide cracks its seals.'), noBleachOn('its boiler'), alcohol(1, 0, 'hardens-rubber', 'Alcohol swells its seals.'), oil(0.1, 0, 'hardens-rubber', 'Oils swell its seals.'), noGrains],
+    weaknesses: [weak(['surfactant'], 0, 'damages-coating', 'Suds stay in its pipes.'), weak(['soap'], 0, 'damages-coating', 'Suds stay in its pipes.')],
+    manner: 'Off and cold, tank out; milk parts in hot suds by hand each day.',
+  }),
+  surface('washing-machine', 'Washing machine, inside', {
+    group: 'appliance', drains: true, names: ['washer', 'drum', 'washing machine drum', 'washing machine drawer'],
+    limits: [acid(2.3, 120, 'hardens-rubber', 'Strong acid hardens its seals: citric acid rather than vinegar, and the maker’s word.'), noBleachOn('its heater'), noGrains],
+    weaknesses: [weak(['surfactant'], 0, 'damages-coating', 'Suds foam over, into what is electric.'), weak(['soap'], 0, 'damages-coating', 'Suds foam over, into what is electric.'), weak(['alcohol'], 0, 'hardens-rubber', 'Alcohol swells the seals and its vapour can light.')],
+    manner: 'Empty; the seal wiped, the door left ajar.',
+  }),
+  surface('dishwasher', 'Dishwasher, inside', {
+    group: 'appliance', drains: true, names: ['dish washer'],
+    limits: [acid(1.9, 120, 'hardens-rubber', 'Strong acid hardens its seals: citric acid, and the maker’s word.'), noBleachOn('its heater'), noGrains],
+    weaknesses: [weak(['surfactant'], 0, 'damages-coating', 'Suds foam over: never dish soap.'), weak(['soap'], 0, 'damages-coating', 'Suds foam over.'), weak(['alcohol'], 0, 'hardens-rubber', 'Alcohol swells the seals and its vapour can light.')],
+    manner: 'Hot run done, cool, empty; filter out each week; nothing of aluminium inside.',
+  }),
+  surface('drain-and-trap', 'Drain and trap', {
+    group: 'appliance', drains: true, names: ['drain', 'plughole', 'waste', 'siphon', 'u-bend', 'trap', 'sink drain', 'shower drain'],
+    limits: [alcohol(5, 0, 'damages-coating', 'Its vapour gathers in the pipe and can light.'), oil(1, 0, 'damages-coating', 'Oil clogs it.'), fattyOil(1, 0, 'damages-coating', 'Oil clogs it.'), heat(60, 0, 'damages-coating', 'Water over 60 °C softens plastic pipe.')],
+    manner: 'Nothing else in it; never after a drain opener, for days; a bucket under an opened trap.',
+  }),
+  surface('ceramic-sink', 'China or fireclay sink', {
+    group: 'tile', drains: true, names: ['sink', 'basin', 'washbasin', 'china sink', 'butler sink', 'fireclay', 'ceramic sink', 'hand basin'],
+    limits: [acid(3, 60, 'damages-coating', 'Neat acid left for long dulls a glaze.'), alkali(12, 60, 'damages-coating', 'Very strong alkali dulls a glaze.'), upToMohs(3)],
+    manner: 'Soft sponge; metal marks with soda, not with steel; dry.',
+  }),
+  surface('composite-sink', 'Composite sink', {
+    group: 'stone', drains: true, names: ['sink', 'granite sink', 'resin sink', 'quartz sink'],
+    limits: [acid(3, 10, 'damages-coating', 'Acid dulls the resin: citric 2 %, five minutes.'), alkali(10, 15, 'damages-coating', 'Strong alkali dulls the resin.'), oxidiser(3.5, 15, 'bleaches-colour', 'Strong peroxide lightens it.'), alcohol(30, 5, 'damages-coating', 'Strong alcohol softens the resin.'), oil(0.5, 0, 'damages-coating', 'Oils soften the resin.'), upToMohs(2), heat(180, 0, 'damages-coating', 'A hot pan cracks it.')],
+    manner: 'Soft sponge in circles; dry it.',
+  }),
+  surface('non-stick', 'Non-stick pan or air fryer', {
+    group: 'metal', drains: true, names: ['pan', 'frying pan', 'non-stick pan', 'air fryer', 'air fryer basket', 'waffle iron', 'sandwich maker'],
+    limits: [acid(4, 10, 'damages-coating', 'Acid gets under the coating where it is scratched.'), alkali(10, 20, 'damages-coating', 'Strong alkali dulls the coating.'), oxidiser(0.3, 0, 'damages-coating', 'Peroxide dulls the coating.'), oil(0.5, 0, 'damages-coating', 'Strong oils gum on it.'), noGrains],
+    manner: 'Cold, unplugged; soft sponge, nothing of metal; the heater dry.',
+  }),
+  surface('drinking-glass', 'Drinking glass or crystal', {
+    group: 'glass', drains: true, names: ['glasses', 'tumbler', 'wine glass', 'crystal', 'vase', 'carafe'],
+    limits: [acid(2, 30, 'damages-coating', 'Strong acid takes gilt, and dulls crystal in time.'), alkali(9, 5, 'damages-coating', 'Alkali clouds crystal for good.'), noGrains, heat(60, 0, 'damages-coating', 'Hot water on cold crystal cracks it.')],
+    manner: 'By hand, lukewarm; nothing on gilt but a soft cloth; dry.',
+  }),
+  surface('thermos', 'Thermos or steel cup', {
+    group: 'metal', drains: true, names: ['flask', 'vacuum flask', 'travel cup', 'steel bottle', 'coffee pot'],
+    limits: [acid(2, 30, 'corrodes-metal', 'Strong acid dulls the steel in time.'), alkali(11, 60, 'corrodes-metal', 'Strong alkali dulls its paint.'), noBleachOn('stainless steel'), oil(0.5, 0, 'hardens-rubber', 'Oils swell its seal, and taste.'), noGrains],
+    manner: 'Lid off, seal out; a bottle brush; the lid never on while anything fizzes.',
+  }),
+  surface('board-wood', 'Chopping board, wood', {
+    group: 'wood', drains: true, names: ['board', 'chopping board', 'cutting board', 'butcher block', 'wooden spoon', 'bread board'],
+    limits: [acid(2, 10, 'bleaches-colour', 'Strong acid lightens and roughens it.'), alkali(9, 10, 'swells-wood', 'Alkali darkens and roughens wood.'), oxidiser(3.5, 10, 'bleaches-colour', 'Strong peroxide lightens it.'), oil(0.5, 0, 'swells-wood', 'It is eaten from: no essential oils.'), upToMohs(2.5), water(5, 'swells-wood', 'Soaked, it warps and splits.')],
+    manner: 'Both sides wetted, with the grain; stood on edge to dry; never in the dishwasher.',
+  }),
+  surface('board-plastic', 'Chopping board, plastic', {
+    group: 'plastic', drains: true, names: ['board', 'chopping board', 'cutting board', 'plastic board'],
+    limits: [oil(1, 0, 'crazes-plastic', 'It is eaten from: no essential oils.'), upToMohs(2.5), heat(80, 0, 'crazes-plastic', 'It warps.')],
+    manner: 'Brush along the cuts; deep cuts: replace it.',
+  }),
+  surface('plastic-pe-pp', 'Plastic box, bin or toy', {
+    group: 'plastic', drains: true, names: ['bin', 'rubbish bin', 'food box', 'bucket', 'bowl of plastic', 'toy', 'toys', 'polyethylene', 'polypropylene', 'lunch box', 'plastic'],
+    limits: [oil(1, 10, 'crazes-plastic', 'Strong oils are drunk in and stay.'), upToMohs(2), heat(60, 0, 'crazes-plastic', 'Boiling water warps it.')],
+    manner: 'Cloth or brush; dry it open.',
+  }),
+  surface('soft-touch-plastic', 'Soft-touch plastic', {
+    group: 'plastic', names: ['remote', 'remote control', 'rubbery coating', 'sticky handle', 'keyboard', 'game controller'],
+    limits: [acid(4, 5, 'damages-coating', 'Acid dulls the coating.'), alkali(8.5, 2, 'damages-coating', 'Alkali lifts the coating.'), oxidiser(0.3, 0, 'damages-coating', 'Peroxide clouds the coating.'), alcohol(1, 0, 'damages-coating', 'Alcohol dissolves the coating: it turns sticky for good.'), oil(0.1, 0, 'damages-coating', 'Oils soften the coating.'), noGrains],
+    manner: 'Batteries out, unplugged; cloth barely damp. Turned sticky it has decayed: replace it.',
+  }),
+  surface('extractor-filter-steel', 'Extractor filter, steel', {
+    group: 'metal', drains: true, names: ['grease filter', 'hood filter', 'cooker hood', 'extractor', 'extractor filter'],
+    limits: [acid(4, 15, 'corrodes-metal', 'Acid left on it pits it.'), noBleachOn('steel'), upToMohs(2.5)],
+    manner: 'Out of the hood, hot soak, rinsed, quite dry before it goes back.',
+  }),
+  surface('extractor-filter-aluminium', 'Extractor filter, aluminium', {
+    group: 'metal', drains: true, names: ['grease filter', 'hood filter', 'cooker hood', 'mesh filter', 'extractor', 'extractor filter'],
+    limits: [acid(6, 0, 'corrodes-metal', 'Acid eats the mesh.', 'crc-memory'), alkali(9, 0, 'corrodes-metal', 'Alkali blackens aluminium at once.', 'crc-memory'), noBleachOn('aluminium'), oxidiser(3.5, 5, 'corrodes-metal', 'Strong peroxide dulls it.'), upToMohs(2)],
+    manner: 'Out of the hood, hot dish soap; the dishwasher greys it; quite dry before it goes back.',
+  }),
+  surface('gas-hob', 'Gas hob', {
+    group: 'enamel', ignites: true, names: ['cooker', 'stove', 'gas stove', 'gas cooker', 'burner caps', 'pan supports', 'grates'],
+    limits: [acid(4, 5, 'damages-coating', 'Acid dulls enamel, and eats aluminium heads.'), alkali(9, 0, 'corrodes-metal', 'Alkali blackens aluminium burner heads at once.', 'crc-memory'), oxidiser(3.5, 10, 'damages-coating', 'Strong peroxide dulls it.'), alcohol(1, 0, 'damages-coating', 'Alcohol beside a pilot flame lights.'), oil(0.5, 0, 'damages-coating', 'Oils burn there.'), upToMohs(2.5)],
+    manner: 'Gas off, cold, ignition unplugged; ports dry, cleared with a pin that is not steel wire; heads level, the flame blue after it.',
+  }),
+  surface('oven-door-glass', 'Oven door glass', {
+    group: 'glass', ignites: true, names: ['oven window', 'oven door', 'oven glass'],
+    limits: [acid(3, 10, 'damages-coating', 'Acid dulls printed edges.'), alkali(11, 60, 'damages-coating', 'Very strong alkali clouds glass.'), alcohol(1, 0, 'damages-coating', 'Alcohol on a warm oven lights.'), upToMohs(2.5)],
+    manner: 'Cold; scraper laid flat; inner coated panes: soap alone; hinges locked if the door comes off.',
+  }),
+  surface('shower-door', 'Shower door or screen', {
+    group: 'glass', drains: true, names: ['shower screen', 'shower glass', 'coated glass', 'shower cabin'],
+    limits: [acid(4, 2, 'damages-coating', 'Acid strips a coating: brief; on plain glass longer.'), alkali(9, 5, 'damages-coating', 'Alkali left to dry marks it.'), oxidiser(3.5, 10, 'damages-coating', 'Strong peroxide attacks a coating.'), alcohol(35, 1, 'damages-coating', 'Strong alcohol lifts a coating.'), noGrains],
+    manner: 'Soft cloth; squeegee from the top after each shower.',
+  }),
+  surface('shower-curtain', 'Shower curtain', {
+    group: 'plastic', drains: true, names: ['curtain of plastic', 'bath curtain'],
+    limits: [acid(3, 30, 'crazes-plastic', 'Strong acid stiffens it.'), alkali(11, 30, 'crazes-plastic', 'Strong alkali stiffens it.'), oxidiser(0.5, 60, 'bleaches-colour', 'Strong peroxide lightens the print.'), alcohol(20, 1, 'crazes-plastic', 'Alcohol stiffens PVC.'), oil(0.5, 0, 'crazes-plastic', 'Oils soften PVC.'), upToMohs(2), heat(40, 0, 'crazes-plastic', 'Hot water creases it for good.')],
+    manner: 'Hooks off; 30 to 40 °C with towels; hung up wet.',
+  }),
+  surface('mattress', 'Mattress', {
+    group: 'cloth', names: ['bed', 'bed mattress', 'memory foam'],
+    limits: [acid(2.5, 5, 'harms-fibre', 'Strong acid marks it.'), alkali(9, 10, 'harms-fibre', 'Alkali stays in the foam.'), oxidiser(3.5, 0, 'bleaches-colour', 'Strong peroxide bleaches the cover.'), limit('hypochlorite')(0, 0, 'bleaches-colour', 'Hypochlorite takes the colour, and gases with urine.'), alcohol(5, 0, 'harms-fibre', 'Alcohol dissolves the glue of the foam.'), ...oilRing('harms-fibre'), water(15, 'harms-fibre', 'Soaked it never dries: dry within a day.')],
+    manner: 'Bedding off, heated pad unplugged; hardly wet, blotted, dried with air.',
+  }),
+  surface('upholstery', 'Upholstery', {
+    group: 'cloth', names: ['sofa', 'couch', 'settee', 'armchair', 'chair', 'car seat', 'dining chair'],
+    limits: [acid(2.5, 5, 'harms-fibre', 'Strong acid marks it.'), alkali(8.5, 5, 'harms-fibre', 'Alkali makes its colours run.'), oxidiser(0.3, 0, 'bleaches-colour', 'Peroxide bleaches it.'), limit('hypochlorite')(0, 0, 'bleaches-colour', 'Hypochlorite takes the colour at once.'), alcohol(5, 0, 'harms-fibre', 'Alcohol only where its label says S.'), ...oilRing('harms-fibre'), water(15, 'harms-fibre', 'Soaked it rings and grows mould.')],
+    manner: 'By the letter on its label: W water, S solvent, X vacuum alone; test out of sight; blot.',
+  }),
+  surface('trainers', 'Trainers', {
+    group: 'cloth', drains: true, names: ['sneakers', 'canvas shoes', 'running shoes', 'shoes'],
+    limits: [acid(3, 5, 'harms-fibre', 'Strong acid lifts the glue.'), alkali(9, 10, 'harms-fibre', 'Alkali yellows and lifts the glue.'), oxidiser(0.5, 15, 'bleaches-colour', 'Peroxide lightens colours: white ones alone.'), limit('hypochlorite')(0, 0, 'bleaches-colour', 'Hypochlorite yellows them.'), ...oilRing('harms-fibre'), upToMohs(2.5)],
+    manner: 'Laces and soles out, mud dry and brushed; 30 °C; stuffed with paper, away from heat; suede: a dry brush.',
+  }),
+  surface('tent-and-pack', 'Tent, pack or rain jacket', {
+    group: 'cloth', names: ['tent', 'rucksack', 'backpack', 'rain jacket', 'sleeping bag', 'awning'],
+    limits: [acid(4, 2, 'damages-coating', 'Acid attacks the coating.'), alkali(8.5, 5, 'damages-coating', 'Alkali lifts the coating.'), oxidiser(0.1, 0, 'damages-coating', 'Peroxide attacks the coating.'), limit('hypochlorite')(0, 0, 'damages-coating', 'Hypochlorite rots it.'), alcohol(1, 0, 'damages-coating', 'Alcohol dissolves the coating.'), ...oilRing('damages-coating'), upToMohs(1)],
+    manner: 'Lukewarm, a sponge; every trace of soap rinsed out; quite dry before it is packed.',
+  }),
+  surface('car-leather', 'Car leather or coated leather', {
+    group: 'cloth', names: ['coated leather', 'leather seat', 'vinyl seat', 'faux leather'],
+    limits: [acid(6, 0, 'strips-finish', 'Acid dulls the coat.'), alkali(8, 0, 'strips-finish', 'Alkali cracks the coat.'), oxidiser(0.1, 0, 'bleaches-colour', 'Peroxide bleaches it.'), alcohol(1, 0, 'strips-finish', 'Alcohol takes the coat off.'), ...drinksOil('strips-finish'), noGrains],
+    manner: 'Heated seat off; damp cloth, dry; feed it if the maker says so.',
+  }),
+  surface('coated-tap', 'Tap, black, gold or brushed', {
+    group: 'metal', drains: true, names: ['tap', 'faucet', 'black tap', 'gold tap', 'brushed tap', 'nickel tap', 'copper tap', 'coloured tap'],
+    limits: [acid(6, 0, 'strips-finish', 'Acid lifts a coloured finish.'), alkali(9, 2, 'strips-finish', 'Alkali dulls it.'), oxidiser(0.1, 0, 'strips-finish', 'Peroxide clouds it.'), noBleachOn('what lies under the finish'), alcohol(1, 0, 'strips-finish', 'Alcohol dulls lacquer.'), oil(0.1, 0, 'strips-finish', 'Oils dull lacquer.'), noGrains],
+    manner: 'Dish soap, soft cloth, dried at once.',
+  }),
+  surface('door-handle', 'Door handle or knob', {
+    group: 'metal', names: ['handle', 'knob', 'doorknob', 'banister'],
+    limits: [acid(6, 0, 'strips-finish', 'Acid gets under lacquer and plate.'), alkali(9, 2, 'strips-finish', 'Alkali dulls the finish.'), oxidiser(0.5, 0, 'strips-finish', 'Peroxide clouds the finish.'), noBleachOn('metal'), alcohol(1, 0, 'strips-finish', 'Alcohol dissolves lacquer.'), oil(0.1, 0, 'strips-finish', 'Oils dull lacquer.'), noGrains],
+    manner: 'On the cloth alone; dry. The plate of a switch: power off.',
+  }),
+  surface('blind-metal', 'Blinds, metal', {
+    group: 'metal', names: ['blinds', 'venetian blind', 'slats', 'aluminium blind'],
+    limits: [acid(4, 2, 'strips-finish', 'Acid dulls the coat.'), alkali(9, 2, 'strips-finish', 'Alkali dulls the coat.'), alcohol(1, 0, 'strips-finish', 'Alcohol softens the coat.'), oil(0.1, 0, 'strips-finish', 'Oils soften the coat.'), noGrains],
+    manner: 'Closed one way, then the other; cloth; two feet on the floor.',
+  }),
+  surface('blind-cloth', 'Blinds, cloth', {
+    group: 'cloth', names: ['blinds', 'roller blind', 'roman blind', 'vertical blind'],
+    limits: [acid(6, 0, 'harms-fibre', 'Acid marks the stiffener.'), alkali(8.5, 2, 'harms-fibre', 'Alkali takes the stiffener out.'), oxidiser(0.1, 0, 'bleaches-colour', 'Peroxide bleaches it.'), alcohol(1, 0, 'harms-fibre', 'Alcohol takes the stiffener out.'), ...oilRing('harms-fibre'), water(5, 'harms-fibre', 'Wet it loses its stiffener.')],
+    manner: 'Vacuum; a spot is blotted; taken down only if it may be washed.',
+  }),
+  surface('painted-metal', 'Painted metal or radiator', {
+    group: 'metal', names: ['radiator', 'heater', 'garden metal', 'powder coat', 'washing machine outside', 'fridge outside'],
+    limits: [acid(3, 5, 'damages-coating', 'Strong acid dulls paint.'), alkali(10, 5, 'damages-coating', 'Strong alkali lifts paint.'), oxidiser(3.5, 10, 'bleaches-colour', 'Strong peroxide lightens it.'), alcohol(5, 1, 'damages-coating', 'Alcohol softens paint.'), upToMohs(2)],
+    manner: 'Radiator cold; damp cloth; chips dried, or they rust.',
+  }),
+  surface('pvc-window-frame', 'PVC window frame', {
+    group: 'plastic', names: ['window frame', 'upvc', 'pvc frame', 'plastic window frame', 'window sill'],
+    limits: [acid(3, 10, 'strips-finish', 'Strong acid dulls PVC.'), alkali(10, 10, 'strips-finish', 'Strong alkali dulls PVC.'), oxidiser(3.5, 15, 'bleaches-colour', 'Strong peroxide yellows it.'), alcohol(1, 0, 'strips-finish', 'Solvents soften it, and lift a film of colour.'), oil(0.5, 0, 'strips-finish', 'Oils soften PVC.'), noGrains],
+    manner: 'Soapy cloth; its drain slots kept free; no ladder.',
+  }),
+  surface('cork-floor', 'Cork floor', {
+    group: 'wood', names: ['floor', 'cork'],
+    limits: [acid(6, 0, 'strips-finish', 'Acid stains cork.'), alkali(8.5, 2, 'strips-finish', 'Alkali darkens cork.'), oxidiser(0.5, 1, 'bleaches-colour', 'Peroxide bleaches cork.'), alcohol(1, 0, 'strips-finish', 'Alcohol dissolves its finish.'), oil(0.1, 0, 'strips-finish', 'Oils soften its finish.'), noGrains, water(5, 'swells-wood', 'Cork drinks water.')],
+    manner: 'Mop nearly dry; at once dry after it.',
+  }),
+  surface('bamboo-floor', 'Bamboo floor', {
+    group: 'wood', names: ['floor', 'bamboo'],
+    limits: [acid(6, 0, 'strips-finish', 'Acid dulls its finish.'), alkali(8.5, 2, 'strips-finish', 'Alkali dulls its finish.'), oxidiser(0.5, 1, 'bleaches-colour', 'Peroxide bleaches it.'), alcohol(1, 0, 'strips-finish', 'Alcohol dissolves its finish.'), oil(0.1, 0, 'strips-finish', 'Oils soften its finish.'), noGrains, water(5, 'swells-wood', 'Bamboo swells.')],
+    manner: 'Mop nearly dry, with the grain.',
+  }),
+  surface('sealed-concrete', 'Concrete, sealed', {
+    group: 'stone', names: ['garage floor', 'polished concrete', 'sealed concrete', 'garage'],
+    limits: [acid(6, 1, 'strips-finish', 'Acid wears the sealer, then eats the cement.'), alkali(10, 15, 'strips-finish', 'Strong alkali wears the sealer.'), oxidiser(3.5, 15, 'bleaches-colour', 'Strong peroxide lightens it.'), alcohol(30, 5, 'strips-finish', 'Strong alcohol lifts the sealer.'), ...drinksOil(), upToMohs(2.5)],
+    manner: 'Swept, wrung mop; oil absorbed at once.',
+  }),
+  surface('garden-teak', 'Garden furniture, teak', {
+    group: 'outdoors', names: ['garden furniture', 'teak', 'teak bench', 'garden table', 'garden bench'],
+    limits: [acid(4, 5, 'bleaches-colour', 'Acid lightens it in patches.'), alkali(10, 10, 'bleaches-colour', 'Strong alkali darkens it.'), oxidiser(3.5, 10, 'bleaches-colour', 'Peroxide greys it.'), alcohol(1, 0, 'strips-finish', 'Alcohol takes its oil.'), noGrains],
+    manner: 'Soft brush with the grain; no pressure washer.',
+  }),
+  surface('garden-plastic', 'Garden furniture, plastic', {
+    group: 'outdoors', names: ['garden furniture', 'garden chair', 'resin chair', 'plastic chair'],
+    limits: [acid(3, 15, 'crazes-plastic', 'Strong acid dulls it.'), alkali(11, 15, 'crazes-plastic', 'Strong alkali dulls it.'), oil(0.5, 0, 'crazes-plastic', 'Oils soften it.'), upToMohs(2)],
+    manner: 'Soapy brush; what the sun has chalked marks the cloth.',
+  }),
+  surface('barbecue-grate', 'Barbecue grate', {
+    group: 'outdoors', ignites: true, names: ['barbecue', 'bbq', 'grill', 'grill grate'],
+    limits: [acid(6, 0, 'corrodes-metal', 'Acid rusts iron and dulls enamel.'), alkali(9, 10, 'corrodes-metal', 'Alkali strips iron and blackens aluminium.'), noBleachOn('iron'), alcohol(1, 0, 'damages-coating', 'Alcohol lights there.'), oil(0.5, 0, 'damages-coating', 'Oils burn there.'), upToMohs(4)],
+    manner: 'Gas shut, lukewarm; scraper or a ball of foil, no wire brush: its bristles get into food; ash cold for a day.',
+  }),
+  surface('litter-tray', 'Litter tray', {
+    group: 'plastic', names: ['cat tray', 'litter box', 'cat litter tray'],
+    limits: [limit('hypochlorite')(0, 0, 'damages-coating', 'Hypochlorite on urine gives off chloramine.'), alcohol(1, 0, 'damages-coating', 'Its smell keeps a cat away.'), oil(0.1, 0, 'damages-coating', 'Essential oils harm cats.'), upToMohs(2)],
+    weaknesses: [weak(['ammonia-source'], 0, 'damages-coating', 'Ammonia smells of urine to a cat.')],
+    manner: 'Gloves, not by someone pregnant; into the toilet or the bin, never the sink.',
+  }),
+  surface('jewellery', 'Jewellery of gold', {
+    group: 'metal', names: ['gold', 'ring', 'gold ring', 'platinum', 'necklace'],
+    limits: [acid(6, 0, 'corrodes-metal', 'Acid eats stones, glue and alloys.'), alkali(9, 10, 'corrodes-metal', 'Alkali dulls stones.'), oxidiser(0.1, 0, 'corrodes-metal', 'Peroxide dulls alloys.'), noBleachOn('gold alloys'), oil(0.1, 0, 'corrodes-metal', 'Oils cloud stones.'), noGrains],
+    manner: 'In a bowl, the plug in; pearls, opals, emeralds and what is glued: a dry cloth alone.',
+  }),
+  surface('wicker', 'Wicker', {
+    group: 'wood', names: ['rattan', 'basket', 'cane', 'wicker chair'],
+    limits: [acid(4, 2, 'bleaches-colour', 'Acid bleaches cane.'), alkali(8.5, 2, 'swells-wood', 'Alkali darkens cane.'), oxidiser(1, 5, 'bleaches-colour', 'Peroxide lightens it.'), alcohol(1, 0, 'strips-finish', 'Alcohol dissolves its varnish.'), oil(0.1, 0, 'strips-finish', 'Oils soften its varnish.'), water(5, 'swells-wood', 'Soaked cane sags.')],
+    manner: 'Soft brush; barely wet; dried fast.',
   }),
 ];
 

@@ -10,6 +10,12 @@ const USUAL_M2: Readonly<Record<string, number>> = {
   acrylic: 1.5, polystyrene: 0.5, 'vinyl-floor': 6, linoleum: 6, laminate: 1.5, rubber: 0.1,
   'varnished-wood': 1.5, 'waxed-wood': 1.5, 'matt-paint': 15, 'gloss-paint': 2, wallpaper: 15,
   'wool-silk': 3, cotton: 1, carpet: 10, leather: 2,
+  'fridge-inside': 2, 'microwave-inside': 0.4, kettle: 0.06, 'coffee-machine': 0.05, 'washing-machine': 0.5, dishwasher: 1, 'drain-and-trap': 0.02,
+  'ceramic-sink': 0.4, 'composite-sink': 0.4, 'non-stick': 0.1, 'drinking-glass': 0.03, thermos: 0.05, 'board-wood': 0.12, 'board-plastic': 0.12,
+  'plastic-pe-pp': 0.5, 'soft-touch-plastic': 0.02, 'extractor-filter-steel': 0.25, 'extractor-filter-aluminium': 0.25, 'gas-hob': 0.3, 'oven-door-glass': 0.2,
+  'shower-door': 2, 'shower-curtain': 3.5, mattress: 2, upholstery: 3, trainers: 0.1, 'tent-and-pack': 4, 'car-leather': 2, 'coated-tap': 0.1, 'door-handle': 0.02,
+  'blind-metal': 2, 'blind-cloth': 2, 'painted-metal': 1.5, 'pvc-window-frame': 0.5, 'cork-floor': 8, 'bamboo-floor': 8, 'sealed-concrete': 15,
+  'garden-teak': 2, 'garden-plastic': 2, 'barbecue-grate': 0.3, 'litter-tray': 0.3, jewellery: 0.005, wicker: 1,
   'machine-inside': 0.5, 'steam-iron': 0.02, 'toilet-bowl': 0.3, sockets: 0.1, brick: 5, 'outdoor-stone': 10,
 };
 

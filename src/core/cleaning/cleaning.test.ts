@@ -77,6 +77,26 @@ describe('ways to clean', () => {
     ['carpet', 'fresh-grease', 'absorb: Absorb it'],
     ['coated-screen', 'dust', 'dry: Dry microfibre'],
     ['wallpaper', 'daily-dirt', 'dry: Soft eraser or dough'],
+    ['fridge', 'daily-dirt', 'cloth: Dish-soap spray'],
+    ['microwave', 'fresh-grease', 'steam: Steamed with lemon water'],
+    ['kettle', 'limescale', 'fill: Kettle descaler'],
+    ['washing machine', 'smell', 'machine: Hot empty run'],
+    ['drain', 'smell', 'pour: Hot tap water and soda'],
+    ['mattress', 'wine', 'blot: Wine on wool'],
+    ['mattress', 'urine', 'blot: Blotted with cool water'],
+    ['air fryer', 'burnt-on', 'soak: Hot soapy soak'],
+    ['thermos', 'tea', 'fill: Oxygen soak'],
+    ['butcher block', 'smell', 'hand: Salt and lemon'],
+    ['oven window', 'burnt-on', 'paste: Soda paste'],
+    ['mesh filter', 'fresh-grease', 'soak: Hot soapy soak'],
+    ['black tap', 'limescale', 'cloth: Dish-soap spray'],
+    ['barbecue', 'burnt-on', 'dry: Scraper or a ball of foil'],
+    ['waxed table', 'water-ring', 'heat: Lowest iron through a cloth'],
+    ['litter box', 'urine', 'fill: Hot soapy water'],
+    ['food box', 'turmeric', 'air: Washed, then sunlight'],
+    ['carpet', 'mud', 'dry: Let dry, then brushed'],
+    ['cotton', 'deodorant', 'blot: Scale lifter'],
+    ['radiator', 'dust', 'dry: Dry dusting'],
   ])('%s, %s: %s', (on, off, expected) => {
     expect(first(on, off)).toBe(expected);
   });
@@ -191,6 +211,17 @@ describe('ways to clean', () => {
       ranked('glazed-tile', 'fresh-grease', supplies, at).ways.filter((w) => w.candidate);
     expect(made()).toHaveLength(1);
     expect(made({ household: ['bird'] })).toEqual([]);
+  });
+
+  test('where a bird or weak lungs live, cloth and bucket go before the sprayer', () => {
+    const forms = (household: EvaluationContext['household']): string[] =>
+      ranked('shower door', 'soap-scum', STARTERS, { household }).ways.map((w) => w.method.form);
+    const tile = (household: EvaluationContext['household']): string[] =>
+      ranked('glazed-tile', 'daily-dirt', STARTERS, { household })
+        .ways.filter((w) => w.method.standing === 1)
+        .map((w) => w.method.form);
+    expect(forms(['asthma'])[0]).toBe('cloth');
+    expect(tile(['bird']).lastIndexOf('cloth')).toBeLessThan([...tile(['bird']), 'spray'].indexOf('spray'));
   });
 
   test('more than home cleaning can do is said, and where it is all that can be said there is no way', () => {
@@ -509,7 +540,7 @@ describe('how much', () => {
       for (const off of SOILS) {
         for (const w of rankWays(starters, on, off, DEFAULT_CONTEXT, AIR).ways) {
           if (['soak', 'fill', 'foil', 'pour'].includes(w.method.form)) continue;
-          expect(w.amount?.volumeML ?? 0).toBeLessThanOrEqual(500);
+          expect(w.amount?.volumeML ?? 0).toBeLessThanOrEqual(600);
         }
       }
     }

@@ -23,7 +23,21 @@ const ML_PER_M2: Readonly<Partial<Record<UseForm, number>>> = {
 };
 
 /** What hardly bears water is mopped and wiped with less: under 15 mL to a square metre. */
-const NEARLY_DRY = ['laminate', 'varnished-wood', 'waxed-wood', 'linoleum', 'matt-paint', 'gloss-paint', 'leather'];
+const NEARLY_DRY = [
+  'laminate',
+  'varnished-wood',
+  'waxed-wood',
+  'linoleum',
+  'matt-paint',
+  'gloss-paint',
+  'leather',
+  'car-leather',
+  'cork-floor',
+  'bamboo-floor',
+  'wicker',
+  'soft-touch-plastic',
+  'blind-metal',
+];
 const NEARLY_DRY_ML_PER_M2 = 10;
 
 /** mL in the vessel or tub that is filled, by the surface; a litre where none is noted (common practice, no source). */
@@ -33,6 +47,11 @@ const VESSEL_ML: Readonly<Record<string, number>> = {
   cotton: 4000,
   polystyrene: 5000,
   'toilet-bowl': 1000,
+  'extractor-filter-steel': 5000,
+  'extractor-filter-aluminium': 5000,
+  'gas-hob': 5000,
+  thermos: 750,
+  'shower-curtain': 8000,
   silver: 2000,
 };
 const FILLED_ML = 1000;

@@ -1,4 +1,5 @@
 import { beyondHere } from '../catalogue/beyond';
+import type { HouseholdMember } from '../catalogue/household';
 import type { AgentWindow, Method } from '../catalogue/methods';
 import { firstHere } from '../catalogue/firstHere';
 import { conditionsOf, methodsFor } from '../catalogue/methodsFor';
@@ -70,6 +71,8 @@ export interface Way {
   /** True if the formula is made for this surface and this soil. */
   readonly made: boolean;
   readonly went: Went | null;
+  /** True where someone lives who breathes what is sprayed. */
+  readonly inAir: boolean;
   readonly application: Application;
   /** Null for what is done at once. */
   readonly dwell: Dwell | null;
@@ -167,9 +170,16 @@ const madeRank = ({ made, candidate }: Way): number =>
 
 const supplyRank = ({ candidate }: Way): number => (candidate ? SUPPLY_SOURCES.indexOf(candidate.from) : 0);
 
+/** Whose lungs a mist reaches first. */
+const BREATHES_MIST: readonly HouseholdMember[] = ['bird', 'asthma', 'infant'];
+
+/** A cloth or a bucket goes before a sprayer where someone lives who breathes its mist. */
+const mistRank = ({ method, inAir }: Way): number => (inAir && method.form === 'spray' ? 1 : 0);
+
 /** Standing, then what is made for the job, then how it went here, then what is at hand, then the least work. */
 const order = (a: Way, b: Way): number =>
   a.method.standing - b.method.standing ||
+  mistRank(a) - mistRank(b) ||
   madeRank(b) - madeRank(a) ||
   expected(b) - expected(a) ||
   supplyRank(a) - supplyRank(b) ||
@@ -222,6 +232,7 @@ function plainWay(method: Method, { surface, went }: Setting): Way {
     effort: effortOf(method, null),
     made: false,
     went: went(method.id),
+    inAir: false,
     application: applicationOfForm(method.form),
     dwell,
     amount: null,
@@ -320,6 +331,7 @@ function tryMethod(candidate: Candidate, method: Method, setting: Setting): Way 
     effort: effortOf(method, dwell),
     made: isMadeFor(formula, surface, soil),
     went: went(formula.id),
+    inAir: context.household.some((member) => BREATHES_MIST.includes(member)),
     application,
     dwell,
     amount: amountOf(method, surface.id, areaM2),

@@ -105,6 +105,17 @@ test('version 6 names why the dwell of a part was over', () => {
   expect(migrateRecord('job', now, 5)).toEqual(now);
 });
 
+test('version 8 parts kettles and machines', () => {
+  const materialOf = (name: string, surfaceId = 'machine-inside'): unknown =>
+    (migrateRecord('surface', { id: 's', name, surfaceId }, 7) as { surfaceId: unknown }).surfaceId;
+  expect(
+    ['Kettle, inside', 'Washing machine, inside', 'Dishwasher', 'Espresso machine', 'Humidifier'].map((n) =>
+      materialOf(n),
+    ),
+  ).toEqual(['kettle', 'washing-machine', 'dishwasher', 'coffee-machine', 'machine-inside']);
+  expect(materialOf('Kettle tiles', 'glazed-tile')).toBe('glazed-tile');
+});
+
 test('version 8 reads from the words of a formula where it goes, and names no method in older jobs', () => {
   const [starter] = STARTER_FORMULAS;
   const { madeFor: _, keepOff: __, ...old } = starter!;

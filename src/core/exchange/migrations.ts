@@ -72,6 +72,19 @@ const addPlaces: RecordChange = (formula) => {
   return { ...formula, ...(madeFor ? { madeFor } : {}), ...(keepOff.length > 0 ? { keepOff } : {}) };
 };
 
+/** Until version 8 one row stood for the inside of kettles and of all machines. */
+const MACHINE_NAMES: readonly (readonly [names: RegExp, material: string])[] = [
+  [/\bkettle\b/i, 'kettle'],
+  [/\bcoffee|espresso/i, 'coffee-machine'],
+  [/\bdish ?washer\b/i, 'dishwasher'],
+  [/\bwash/i, 'washing-machine'],
+];
+const nameMachine: RecordChange = (surface) => {
+  if (!isObject(surface) || surface.surfaceId !== 'machine-inside') return surface;
+  const material = MACHINE_NAMES.find(([names]) => names.test(String(surface.name)))?.[1];
+  return material === undefined ? surface : { ...surface, surfaceId: material };
+};
+
 /** Until version 8 every part of a job had a formula, and no method was named. */
 const nameMethod: RecordChange = (job) => {
   if (!isObject(job) || !Array.isArray(job.parts)) return job;
@@ -102,8 +115,8 @@ export const MIGRATIONS: readonly Migration[] = [
   { from: 5, records: { formula: addSoak, batch: inBatch(addSoak), job: nameEndReason } },
   // Enamel of a bath apart from that of an oven; knives, soapstone and quarry tile rows of their own.
   { from: 6, records: { surface: nameBath } },
-  // What a formula is for and kept off, by ids; jobs and entries of methods that take no mixture.
-  { from: 7, records: { formula: addPlaces, batch: inBatch(addPlaces), job: nameMethod } },
+  // What a formula is for and kept off, by ids; kettles and machines apart; many more surfaces and soils; jobs and entries of methods that take no mixture.
+  { from: 7, records: { formula: addPlaces, batch: inBatch(addPlaces), job: nameMethod, surface: nameMachine } },
 ];
 
 /** The newest form of records and files that this Biscuit writes and reads. */

@@ -29,7 +29,7 @@ export const DEMO_SURFACE_IDS: readonly Row[] = [
   { room: 'galley', id: 'sink', name: 'Sink', material: 'stainless-steel', areaM2: 0.3, everyDays: 7, soil: 'limescale', formula: 'starter-everyday' },
   { room: 'galley', id: 'hob', name: 'Hob', material: 'induction-hob', areaM2: 0.2, everyDays: 3, soil: 'fresh-grease', formula: 'starter-dish-spray' },
   { room: 'galley', id: 'floor', name: 'Floor', material: 'vinyl-floor', areaM2: 3, everyDays: 7, soil: 'daily-dirt', formula: 'starter-floor' },
-  { room: 'galley', id: 'kettle', name: 'Kettle, inside', material: 'machine-inside', areaM2: 0.05, everyDays: 30, soil: 'limescale', formula: 'starter-kettle' },
+  { room: 'galley', id: 'kettle', name: 'Kettle, inside', material: 'kettle', areaM2: 0.05, everyDays: 30, soil: 'limescale', formula: 'starter-kettle' },
   { room: 'shower', id: 'tile', name: 'Wall tiles', material: 'glazed-tile', areaM2: 4, everyDays: 7, soil: 'limescale', formula: 'starter-everyday' },
   { room: 'shower', id: 'tray', name: 'Shower tray', material: 'acrylic', areaM2: 0.7, everyDays: 7, soil: 'soap-scum', formula: 'starter-scum', ageYears: 6 },
   { room: 'shower', id: 'grout', name: 'Grout', material: 'cement-grout', areaM2: 0.4, everyDays: 60, soil: 'mould', formula: 'starter-grout', sealed: false },
