@@ -74,7 +74,7 @@ describe('what a word means among surfaces', () => {
   });
 
   test('a word that is like nothing has nothing near', () => {
-    expect(surfaceMeaning('xylophone')).toEqual({ kind: 'none', nearest: [] });
+    expect(surfaceMeaning('quixotry')).toEqual({ kind: 'none', nearest: [] });
     expect(surfaceMeaning('')).toEqual({ kind: 'none', nearest: [] });
   });
 });

@@ -109,7 +109,7 @@ const soil = (id: string, name: string, row: Row): Soil => ({
 /** Dwell in minutes and what lifts what: common practice, no source, unless one is named. */
 export const SOILS: readonly Soil[] = [
   soil('daily-dirt', 'Daily dirt', {
-    names: ['dirt', 'general', 'grime', 'everyday dirt', 'toothpaste'],
+    names: ['fly specks', 'salt stains', 'shoe marks', 'dirt', 'general', 'grime', 'everyday dirt', 'toothpaste'],
     lifts: [
       mechanism('surfactant', 0.3, 3, [1, 3, 10], 3, 1, 'Surfactant loosens what water alone leaves.'),
       mechanism('mild-alkali', 30, 150, [1, 5, 15], 2, 1, 'Mild alkali loosens a greasy film.'),
@@ -120,7 +120,7 @@ export const SOILS: readonly Soil[] = [
     first: 'Dust and crumbs off, dry.',
   }),
   soil('fresh-grease', 'Fresh grease', {
-    names: ['grease', 'oil splash', 'cooking oil', 'fat', 'greasy film'],
+    names: ['oil', 'butter', 'chip fat', 'grease', 'oil splash', 'cooking oil', 'fat', 'greasy film'],
     lifts: [
       mechanism('surfactant', 1, 5, [1, 5, 15], 3, 1, 'Surfactant wraps the grease so that water carries it off.'),
       mechanism('alkali', 50, 400, [2, 5, 20], 2, 1, 'Alkali turns some of the fat to soap.'),
@@ -153,7 +153,7 @@ export const SOILS: readonly Soil[] = [
     first: 'Scrape what comes off softly, cold.',
   }),
   soil('soap-scum', 'Soap scum', {
-    names: ['scum', 'bath ring', 'shower film', 'tub ring'],
+    names: ['shampoo', 'conditioner', 'scum', 'bath ring', 'shower film', 'tub ring'],
     lifts: [
       mechanism('surfactant', 3, 15, [5, 10, 15], 2, 2, 'Surfactant with soda, rubbed, breaks the film.'),
       mechanism('mild-alkali', 200, 600, [5, 10, 15], 1, 2, 'Soda helps to rub it off.'),
@@ -164,7 +164,16 @@ export const SOILS: readonly Soil[] = [
     first: 'Dry hair out first; rinse with warm water.',
   }),
   soil('limescale', 'Limescale and water spots', {
-    names: ['scale', 'water spots', 'lime', 'hard water stains', 'calcium', 'kettle scale'],
+    names: [
+      'efflorescence',
+      'white salts',
+      'scale',
+      'water spots',
+      'lime',
+      'hard water stains',
+      'calcium',
+      'kettle scale',
+    ],
     lifts: [mechanism('acid', 1, 5, [5, 20, 60], 3, 1, 'Acid dissolves it, fizzing; renew it when the fizz stops.')],
     useless: [
       useless('alkali', 'Scale is alkaline itself.'),
@@ -218,7 +227,7 @@ export const SOILS: readonly Soil[] = [
     first: 'Loose soot off dry.',
   }),
   soil('dust', 'Dust and hair', {
-    names: ['hair', 'cobwebs', 'fluff'],
+    names: ['pet hair', 'cat hair', 'dog hair', 'hair', 'cobwebs', 'fluff'],
     lifts: [mechanism('water', 50, 99, [0, 1, 2], 1, 1, 'A barely damp microfibre, after the dry one.')],
     useless: [
       useless('surfactant', 'Wetting dust makes mud of it: dry first.'),
@@ -227,7 +236,7 @@ export const SOILS: readonly Soil[] = [
     first: 'Dry first: vacuum or microfibre.',
   }),
   soil('protein', 'Egg, milk or blood', {
-    names: ['blood', 'egg', 'milk', 'protein', 'yoghurt'],
+    names: ['chocolate', 'ice cream', 'gravy', 'blood', 'egg', 'milk', 'protein', 'yoghurt'],
     lifts: [
       mechanism('surfactant', 1, 5, [5, 15, 60], 3, 1, 'Cool water and soap lift it before it sets.'),
       mechanism('alkali', 50, 300, [5, 20, 60], 2, 1, 'Washing soda, cool, loosens protein.'),
@@ -238,7 +247,7 @@ export const SOILS: readonly Soil[] = [
     first: 'Cool water, never hot.',
   }),
   soil('starch-sugar', 'Starch or sugar', {
-    names: ['sugar', 'starch', 'jam', 'syrup', 'honey', 'juice spill'],
+    names: ['rice', 'pasta', 'dough', 'sugar', 'starch', 'jam', 'syrup', 'honey', 'juice spill'],
     lifts: [
       mechanism('water', 50, 99, [2, 10, 20], 3, 1, 'Warm water dissolves it, given a few minutes.'),
       mechanism('surfactant', 0.3, 3, [2, 5, 15], 2, 1, 'Suds help where it is greasy too.'),
@@ -246,7 +255,19 @@ export const SOILS: readonly Soil[] = [
     first: 'Scrape off the thick of it.',
   }),
   soil('tannin', 'Tea, wine or plant colour', {
-    names: ['tea', 'coffee', 'wine', 'tea stain', 'red wine', 'fruit stain', 'grass'],
+    names: [
+      'juice',
+      'fruit juice',
+      'grass stain',
+      'beetroot',
+      'tea',
+      'coffee',
+      'wine',
+      'tea stain',
+      'red wine',
+      'fruit stain',
+      'grass',
+    ],
     lifts: [
       mechanism('oxidiser', 0.1, 1, [5, 20, 60], 3, 1, 'Peroxide and percarbonate undo the colour.'),
       mechanism('acid', 1, 5, [5, 15, 30], 1, 2, 'Acid lightens fresh fruit and tea.'),
@@ -284,7 +305,21 @@ export const SOILS: readonly Soil[] = [
     first: 'Brush it; let in light and air.',
   }),
   soil('sticky', 'Wax, gum or label glue', {
-    names: ['glue', 'gum', 'label glue', 'sticker', 'adhesive', 'candle wax', 'resin'],
+    names: [
+      'wax',
+      'chewing gum',
+      'label',
+      'tape residue',
+      'tape',
+      'candle',
+      'glue',
+      'gum',
+      'label glue',
+      'sticker',
+      'adhesive',
+      'candle wax',
+      'resin',
+    ],
     lifts: [
       mechanism('oil', 20, 90, [2, 10, 30], 3, 2, 'Oil creeps under glue, where the surface stands it.'),
       mechanism('alcohol', 60, 90, [1, 3, 10], 2, 2, 'Strong alcohol dissolves many glues.'),
@@ -293,7 +328,7 @@ export const SOILS: readonly Soil[] = [
     first: 'Cold makes it brittle: ice, then a plastic scraper.',
   }),
   soil('tarnish', 'Tarnish on brass or copper', {
-    names: ['tarnished brass', 'verdigris', 'dull brass', 'tarnished copper'],
+    names: ['oxidation', 'oxidised brass', 'tarnished brass', 'verdigris', 'dull brass', 'tarnished copper'],
     lifts: [
       mechanism('acid-salt', 1, 4, [1, 5, 10], 3, 2, 'Acid and salt take the brown off bare brass and copper.'),
       mechanism('acid', 2.5, 5, [2, 10, 15], 1, 3, 'Acid alone is slow.'),
@@ -317,7 +352,7 @@ export const SOILS: readonly Soil[] = [
     first: 'Hair and what is loose out first.',
   }),
   soil('turmeric', 'Turmeric or curry', {
-    names: ['curry', 'curry stain', 'saffron'],
+    names: ['tomato sauce', 'ketchup', 'tomato', 'curry', 'curry stain', 'saffron'],
     lifts: [mechanism('oxidiser', 0.1, 1, [15, 45, 120], 2, 1, 'Oxygen undoes the colour; so does sunlight.')],
     first: 'Scrape off the thick of it; cool water.',
   }),
@@ -332,7 +367,7 @@ export const SOILS: readonly Soil[] = [
     first: 'What is thick off softly, with a card.',
   }),
   soil('sweat', 'Sweat', {
-    names: ['sweat stain', 'body odour', 'yellow armpits'],
+    names: ['yellowing', 'yellow collar', 'sweat stain', 'body odour', 'yellow armpits'],
     lifts: [mechanism('mild-alkali', 50, 500, [15, 30, 60], 2, 1, 'Soda takes up what is sour.')],
     first: 'Cool water first, never hot.',
   }),
@@ -369,7 +404,7 @@ export const SOILS: readonly Soil[] = [
     first: 'Blot it up at once, cool water. Never bleach: it gives off chloramine.',
   }),
   soil('vomit', 'Vomit', {
-    names: ['sick', 'cat sick'],
+    names: ['diarrhoea', 'poo', 'baby poo', 'sick', 'cat sick'],
     lifts: [mechanism('surfactant', 0.5, 10, [1, 5, 15], 2, 1, 'Cool suds, blotted.')],
     useless: [sets('acid', 'It is sour itself: acid sets its protein.')],
     first: 'Gloves; scrape it up; cool water.',

@@ -79,7 +79,7 @@ const POROUS_STONE = [
 
 /** Mohs figures: CRC Handbook for minerals and metals; the rest common practice. */
 export const SURFACES: readonly Surface[] = [
-  surface('marble', 'Marble', { group: 'stone', names: ['worktop', 'counter', 'countertop', 'hearth', 'polished marble', 'marble worktop'], limits: CARBONATE_STONE, manner: 'Soft damp cloth, then dry: no circles of a scourer.' }),
+  surface('marble', 'Marble', { group: 'stone', names: ['marble floor', 'worktop', 'counter', 'countertop', 'hearth', 'polished marble', 'marble worktop'], limits: CARBONATE_STONE, manner: 'Soft damp cloth, then dry: no circles of a scourer.' }),
   surface('limestone', 'Limestone', { group: 'stone', names: ['jura'], limits: CARBONATE_STONE, manner: 'Soft damp cloth, then dry.' }),
   surface('travertine', 'Travertine', { group: 'stone', limits: CARBONATE_STONE, manner: 'Soft damp cloth; a soft brush in its holes; dry.' }),
   surface('terrazzo', 'Terrazzo', { group: 'stone', names: ['terrazzo (cement)'], limits: CARBONATE_STONE, manner: 'Wrung mop, plain water after it, dry.' }),
@@ -108,7 +108,7 @@ export const SURFACES: readonly Surface[] = [
   }),
 
   surface('glazed-tile', 'Glazed tile', {
-    group: 'tile', drains: true, names: ['floor', 'hearth', 'ceramic tile', 'porcelain tile', 'tiles', 'tile', 'glazed ceramic', 'porcelain'],
+    group: 'tile', drains: true, names: ['cups', 'mug', 'plate', 'dishes', 'crockery', 'tiles floor', 'tile floor', 'teapot', 'floor', 'hearth', 'ceramic tile', 'porcelain tile', 'tiles', 'tile', 'glazed ceramic', 'porcelain'],
     limits: [acid(3, 480, 'damages-coating', 'Neat acid left for hours dulls a glaze.'), alkali(12, 60, 'damages-coating', 'Very strong alkali dulls a glaze.'), upToMohs(3)],
     manner: 'From the top down, S-strokes in sections; circles on the stubborn.',
   }),
@@ -148,7 +148,7 @@ export const SURFACES: readonly Surface[] = [
     manner: 'Spray the cloth, not the mirror; wipe, then buff dry, off the edges.',
   }),
   surface('coated-screen', 'Coated screen or spectacle lens', {
-    group: 'glass', names: ['glasses', 'screen', 'spectacles', 'lens', 'television', 'phone screen', 'laptop screen'],
+    group: 'glass', names: ['phone', 'tv', 'laptop', 'tablet', 'monitor', 'glasses', 'screen', 'spectacles', 'lens', 'television', 'phone screen', 'laptop screen'],
     keepOut: { harm: 'damages-coating', reason: 'Its coating comes off with acid, alkali, alcohol or grit; alcohol only if its maker says so.' },
     manner: 'Switched off; dry microfibre, or one breath of water on the cloth.',
   }),
@@ -160,7 +160,7 @@ export const SURFACES: readonly Surface[] = [
     manner: 'Along the grain, soft pad; no steel wool; dry off.',
   }),
   surface('chrome', 'Chrome plate', {
-    group: 'metal', drains: true, names: ['tap', 'faucet', 'chrome-plate', 'chrome fittings'],
+    group: 'metal', drains: true, names: ['chrome tap', 'tap', 'faucet', 'chrome-plate', 'chrome fittings'],
     limits: [acid(4, 15, 'corrodes-metal', 'Acid creeps through pores of the plate: brief, dilute, rinsed.'), alkali(10, 30, 'corrodes-metal', 'Strong alkali dulls the plate.'), noBleachOn('what lies under chrome'), noGrains],
     manner: 'Soft cloth; dry to a shine.',
   }),
@@ -271,13 +271,13 @@ export const SURFACES: readonly Surface[] = [
   }),
 
   surface('varnished-wood', 'Varnished or sealed wood', {
-    group: 'wood', names: ['hardwood floor', 'parquet', 'table', 'floor', 'worktop', 'counter', 'countertop', 'window frame', 'varnish', 'sealed wood', 'wood worktop', 'varnished worktop', 'lacquered wood'],
+    group: 'wood', names: ['wooden floor', 'desk', 'stairs', 'cabinet', 'piano', 'wooden chair', 'hardwood floor', 'parquet', 'table', 'floor', 'worktop', 'counter', 'countertop', 'window frame', 'varnish', 'sealed wood', 'wood worktop', 'varnished worktop', 'lacquered wood'],
     limits: [acid(6, 0, 'strips-finish', 'Acid dulls and softens varnish. Cleaners disagree below 0.3 % acid; Biscuit takes the stricter side.'), alkali(8.5, 2, 'strips-finish', 'Alkali softens varnish.'), oxidiser(0.5, 1, 'bleaches-colour', 'Peroxide lightens wood through the varnish.'), alcohol(1, 0, 'strips-finish', 'Alcohol dissolves many varnishes.'), oil(1, 1, 'strips-finish', 'Strong oils soften varnish.'), noGrains, water(5, 'swells-wood', 'Water finds every crack in the varnish.')],
     schools: [{ school: 'vinegar-on-sealed-wood', choice: 'diluted', of: 'acid', limits: [acid(3.25, 1, 'strips-finish', 'Only well diluted, under 0.3 % acid: this is stronger.')] }],
     manner: 'Barely damp cloth with the grain; dry after it.',
   }),
   surface('waxed-wood', 'Waxed, oiled or bare wood', {
-    group: 'wood', names: ['hardwood floor', 'parquet', 'table', 'floor', 'worktop', 'counter', 'countertop', 'waxed floor', 'oiled wood', 'bare wood', 'unfinished wood', 'waxed pine', 'waxed table'],
+    group: 'wood', names: ['wooden floor', 'desk', 'hardwood floor', 'parquet', 'table', 'floor', 'worktop', 'counter', 'countertop', 'waxed floor', 'oiled wood', 'bare wood', 'unfinished wood', 'waxed pine', 'waxed table'],
     limits: [acid(6, 0, 'strips-finish', 'Acid lifts wax and stains bare wood.'), alkali(8, 0.5, 'strips-finish', 'Alkali strips wax and oil and darkens wood.'), oxidiser(0.1, 0, 'bleaches-colour', 'Peroxide bleaches bare wood.'), alcohol(1, 0, 'strips-finish', 'Alcohol dissolves wax and shellac.'), oil(2, 5, 'strips-finish', 'Strong oils, citrus above all, strip wax.'), noGrains, water(2, 'swells-wood', 'Water raises the grain: nearly dry.')],
     manner: 'Nearly dry cloth with the grain.',
   }),
@@ -288,7 +288,7 @@ export const SURFACES: readonly Surface[] = [
     manner: 'From the bottom up, light strokes; rinse from the top down.',
   }),
   surface('gloss-paint', 'Painted wood, gloss', {
-    group: 'wall', names: ['window frame', 'gloss paint', 'skirting', 'painted wood', 'cabinet', 'painted cabinet'],
+    group: 'wall', names: ['sill', 'stairs', 'shutters', 'door', 'window frame', 'gloss paint', 'skirting', 'painted wood', 'cabinet', 'painted cabinet'],
     limits: [acid(3, 5, 'damages-coating', 'Strong acid dulls gloss.'), alkali(10, 5, 'damages-coating', 'Washing soda takes the gloss, then the paint.'), alcohol(5, 1, 'damages-coating', 'Alcohol softens gloss paint.'), oxidiser(3.5, 10, 'bleaches-colour', 'Strong peroxide yellows it.'), upToMohs(2)],
     manner: 'Damp cloth, dry.',
   }),
@@ -304,7 +304,7 @@ export const SURFACES: readonly Surface[] = [
     manner: 'Cool water, pressed not rubbed; flat to dry.',
   }),
   surface('cotton', 'Cotton or polyester, colourfast', {
-    group: 'cloth', names: ['polyester', 'cloth', 'linen', 'laundry', 'curtains', 'towel', 'cotton cloth'],
+    group: 'cloth', names: ['pillow', 'pillowcase', 'duvet', 'duvet cover', 'teddy', 'soft toy', 'bedding', 'tablecloth', 'tea towel', 'apron', 'mop', 'polyester', 'cloth', 'linen', 'laundry', 'curtains', 'towel', 'cotton cloth'],
     limits: [oxidiser(3.5, 60, 'bleaches-colour', 'Strong peroxide lightens colours: test the hem.'), fattyOil(0.5, 0, 'harms-fibre', 'Oil leaves a stain of its own.')],
     weaknesses: [weak(['hypochlorite'], 0, 'bleaches-colour', 'Hypochlorite takes the colour at once.')],
     manner: 'Test the hem; from the edge of the stain inwards.',
@@ -332,18 +332,18 @@ export const SURFACES: readonly Surface[] = [
     manner: 'Plain water, its own self-clean if it has one.',
   }),
   surface('toilet-bowl', 'Toilet bowl', {
-    group: 'appliance', drains: true, names: ['porcelain', 'toilet', 'vitreous china', 'wc', 'bowl', 'lavatory'],
+    group: 'appliance', drains: true, names: ['urinal', 'bidet', 'porcelain', 'toilet', 'vitreous china', 'wc', 'bowl', 'lavatory'],
     limits: [upToMohs(5.5)],
     manner: 'Lower the water first; brush under the rim; one product at a time, never two.',
   }),
   surface('sockets', 'Sockets, fans, ducts and lamps', {
-    group: 'keep-out', names: ['socket', 'fan', 'lamp', 'duct', 'light switch', 'extractor motor'],
+    group: 'keep-out', names: ['extractor fan', 'toaster', 'ceiling fan', 'vacuum cleaner', 'electric heater', 'socket', 'fan', 'lamp', 'duct', 'light switch', 'extractor motor'],
     keepOut: { harm: 'damages-coating', reason: 'Water and current: power off at the breaker first, never spray.' },
     manner: 'Power off at the breaker; cloth just damp; dry before it goes on.',
   }),
 
   surface('brick', 'Brick', {
-    group: 'outdoors', names: ['bricks', 'brickwork', 'old brick', 'lime mortar'],
+    group: 'outdoors', names: ['render', 'stucco', 'rendered wall', 'bricks', 'brickwork', 'old brick', 'lime mortar'],
     limits: [acid(6, 1, 'etches-stone', 'Acid eats the mortar between, lime above all.', 'geology'), ...drinksOil(), upToMohs(5)],
     manner: 'Wet it first; stiff brush; mind the plants: salt and acid kill them.',
   }),
@@ -430,7 +430,7 @@ export const SURFACES: readonly Surface[] = [
     manner: 'Brush along the cuts; deep cuts: replace it.',
   }),
   surface('plastic-pe-pp', 'Plastic box, bin or toy', {
-    group: 'plastic', drains: true, names: ['bin', 'rubbish bin', 'food box', 'bucket', 'bowl of plastic', 'toy', 'toys', 'polyethylene', 'polypropylene', 'lunch box', 'plastic'],
+    group: 'plastic', drains: true, names: ['baby bottle', 'dummy', 'hairbrush', 'toothbrush', 'gutter', 'watering can', 'bin', 'rubbish bin', 'food box', 'bucket', 'bowl of plastic', 'toy', 'toys', 'polyethylene', 'polypropylene', 'lunch box', 'plastic'],
     limits: [oil(1, 10, 'crazes-plastic', 'Strong oils are drunk in and stay.'), upToMohs(2), heat(60, 0, 'crazes-plastic', 'Boiling water warps it.')],
     manner: 'Cloth or brush; dry it open.',
   }),
@@ -475,7 +475,7 @@ export const SURFACES: readonly Surface[] = [
     manner: 'Bedding off, heated pad unplugged; hardly wet, blotted, dried with air.',
   }),
   surface('upholstery', 'Upholstery', {
-    group: 'cloth', names: ['sofa', 'couch', 'settee', 'armchair', 'chair', 'car seat', 'dining chair'],
+    group: 'cloth', names: ['car', 'pram', 'stroller', 'high chair', 'office chair', 'sofa', 'couch', 'settee', 'armchair', 'chair', 'car seat', 'dining chair'],
     limits: [acid(2.5, 5, 'harms-fibre', 'Strong acid marks it.'), alkali(8.5, 5, 'harms-fibre', 'Alkali makes its colours run.'), oxidiser(0.3, 0, 'bleaches-colour', 'Peroxide bleaches it.'), limit('hypochlorite')(0, 0, 'bleaches-colour', 'Hypochlorite takes the colour at once.'), alcohol(5, 0, 'harms-fibre', 'Alcohol only where its label says S.'), ...oilRing('harms-fibre'), water(15, 'harms-fibre', 'Soaked it rings and grows mould.')],
     manner: 'By the letter on its label: W water, S solvent, X vacuum alone; test out of sight; blot.',
   }),
@@ -490,7 +490,7 @@ export const SURFACES: readonly Surface[] = [
     manner: 'Lukewarm, a sponge; every trace of soap rinsed out; quite dry before it is packed.',
   }),
   surface('car-leather', 'Car leather or coated leather', {
-    group: 'cloth', names: ['coated leather', 'leather seat', 'vinyl seat', 'faux leather'],
+    group: 'cloth', names: ['car', 'car interior', 'coated leather', 'leather seat', 'vinyl seat', 'faux leather'],
     limits: [acid(6, 0, 'strips-finish', 'Acid dulls the coat.'), alkali(8, 0, 'strips-finish', 'Alkali cracks the coat.'), oxidiser(0.1, 0, 'bleaches-colour', 'Peroxide bleaches it.'), alcohol(1, 0, 'strips-finish', 'Alcohol takes the coat off.'), ...drinksOil('strips-finish'), noGrains],
     manner: 'Heated seat off; damp cloth, dry; feed it if the maker says so.',
   }),
@@ -515,12 +515,12 @@ export const SURFACES: readonly Surface[] = [
     manner: 'Vacuum; a spot is blotted; taken down only if it may be washed.',
   }),
   surface('painted-metal', 'Painted metal or radiator', {
-    group: 'metal', names: ['radiator', 'heater', 'garden metal', 'powder coat', 'washing machine outside', 'fridge outside'],
+    group: 'metal', names: ['whiteboard', 'bike', 'bicycle', 'radiator', 'heater', 'garden metal', 'powder coat', 'washing machine outside', 'fridge outside'],
     limits: [acid(3, 5, 'damages-coating', 'Strong acid dulls paint.'), alkali(10, 5, 'damages-coating', 'Strong alkali lifts paint.'), oxidiser(3.5, 10, 'bleaches-colour', 'Strong peroxide lightens it.'), alcohol(5, 1, 'damages-coating', 'Alcohol softens paint.'), upToMohs(2)],
     manner: 'Radiator cold; damp cloth; chips dried, or they rust.',
   }),
   surface('pvc-window-frame', 'PVC window frame', {
-    group: 'plastic', names: ['window frame', 'upvc', 'pvc frame', 'plastic window frame', 'window sill'],
+    group: 'plastic', names: ['sill', 'window frame', 'upvc', 'pvc frame', 'plastic window frame', 'window sill'],
     limits: [acid(3, 10, 'strips-finish', 'Strong acid dulls PVC.'), alkali(10, 10, 'strips-finish', 'Strong alkali dulls PVC.'), oxidiser(3.5, 15, 'bleaches-colour', 'Strong peroxide yellows it.'), alcohol(1, 0, 'strips-finish', 'Solvents soften it, and lift a film of colour.'), oil(0.5, 0, 'strips-finish', 'Oils soften PVC.'), noGrains],
     manner: 'Soapy cloth; its drain slots kept free; no ladder.',
   }),
@@ -540,7 +540,7 @@ export const SURFACES: readonly Surface[] = [
     manner: 'Swept, wrung mop; oil absorbed at once.',
   }),
   surface('garden-teak', 'Garden furniture, teak', {
-    group: 'outdoors', names: ['garden furniture', 'teak', 'teak bench', 'garden table', 'garden bench'],
+    group: 'outdoors', names: ['decking', 'deck', 'wooden fence', 'fence', 'garden furniture', 'teak', 'teak bench', 'garden table', 'garden bench'],
     limits: [acid(4, 5, 'bleaches-colour', 'Acid lightens it in patches.'), alkali(10, 10, 'bleaches-colour', 'Strong alkali darkens it.'), oxidiser(3.5, 10, 'bleaches-colour', 'Peroxide greys it.'), alcohol(1, 0, 'strips-finish', 'Alcohol takes its oil.'), noGrains],
     manner: 'Soft brush with the grain; no pressure washer.',
   }),
