@@ -30,6 +30,7 @@ const stryker = new Stryker({
   plugins: [fileURLToPath(new URL('./runner.mjs', import.meta.url))],
   coverageAnalysis: 'perTest',
   ignoreStatic: true,
+  timeoutMS: 2000,
   concurrency: 2,
   reporters: ['progress-append-only'],
   logLevel: 'error',
