@@ -38,7 +38,7 @@ function amountOf({ amount }: Way): string {
   return amount.volumeML === null ? `${Math.round(amount.massG ?? 0)} g` : `${Math.round(amount.volumeML)} mL`;
 }
 
-const LIKELY = { common: '', seldom: 'seldom', unlikely: 'unlikely' } as const;
+const LIKELY = { common: '', seldom: 'seldom', unlikely: '' } as const;
 
 function rowOf(surface: Surface, soil: Soil): string {
   const { ways, beyond } = rankWays(CANDIDATES, surface, soil, DEFAULT_CONTEXT, AIR, {
@@ -64,8 +64,18 @@ function rowOf(surface: Surface, soil: Soil): string {
 const HEAD = ['soil', '', 'first', 'form', 'time', 'amount', 'standing', 'then', 'source', 'beyond'];
 
 function partOf(surface: Surface): string {
-  const rows = SOILS.map((soil) => rowOf(surface, soil));
-  return [`## ${surface.name}`, '', `| ${HEAD.join(' | ')} |`, `|${'-|'.repeat(HEAD.length)}`, ...rows].join('\n');
+  const isUnlikely = (soil: Soil): boolean => likelihoodOf(surface.id, soil.id) === 'unlikely';
+  const rows = SOILS.filter((soil) => !isUnlikely(soil)).map((soil) => rowOf(surface, soil));
+  const rest = SOILS.filter(isUnlikely).map((soil) => soil.name.toLowerCase());
+  return [
+    `## ${surface.name}`,
+    '',
+    `| ${HEAD.join(' | ')} |`,
+    `|${'-|'.repeat(HEAD.length)}`,
+    ...rows,
+    '',
+    `Unlikely here, offered only when asked for, and said so: ${rest.join('; ')}.`,
+  ].join('\n');
 }
 
 /** The whole page. */
@@ -73,7 +83,7 @@ export const waysPage = (): string =>
   [
     '# Ways, pair by pair',
     '',
-    'Every surface and soil of the catalogue with what is done first, from Biscuit’s own formulas alone, on the usual area in a large room. Standing: 1 what is done first, 2 good, 3 a last resort. Made by `UPDATE_PAGES=1 npx jest cli/waysPage`; a test holds it.',
+    'Every surface and soil of the catalogue with what is done first, from Biscuit’s own formulas alone, on the usual area in a large room. What a surface can hardly have is named below its table. Standing: 1 what is done first, 2 good, 3 a last resort. Made by `UPDATE_PAGES=1 npx jest cli/waysPage`; a test holds it.',
     '',
     ...SURFACES.map((surface) => `${partOf(surface)}\n`),
   ].join('\n');
