@@ -1,7 +1,10 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { ingredientById } from '../catalogue/lookup';
+import type { CleaningAgentId } from '../catalogue/soils';
+import type { Trait } from '../catalogue/substances';
 import type { Poured } from '../formula/mixedVolume';
-import { mix, type MixOptions, type MixtureState } from './state';
+import { agentStrength } from './agentStrength';
+import { hasTrait, isPaste, mix, modelPH, namesWithTrait, type MixOptions, type MixtureState } from './state';
 
 /**
  * Every figure of some thirty mixtures, to five digits, on a page that a chemist can read: docs/figures.md. The page
@@ -11,7 +14,7 @@ import { mix, type MixOptions, type MixtureState } from './state';
 
 const PAGE = 'docs/figures.md';
 
-/** "100 mL white-vinegar + 5 g baking-soda (hardness 200)". */
+/** "100 mL white-vinegar + 5 g baking-soda (hardness 200)"; "~0.2" is how far an amount may be off, as a share. */
 const MIXTURES = [
   '100 mL white-vinegar',
   '100 mL white-vinegar + 100 mL water',
@@ -60,20 +63,23 @@ const MIXTURES = [
   '50 mL phosphoric-cleaner + 10 g trisodium-phosphate + 300 mL water',
   '5 mL acetone + 95 mL water',
   '100 mL laundry-liquid + 20 g salt + 400 mL boiling-water',
+  '20 mL white-vinegar ~0.2 + 10 g baking-soda ~0.3 + 200 mL water ~0.1',
+  '100 g baking-soda + 50 mL lemon-juice',
   '100 mL distilled-water',
   '100 g baking-soda',
+  '100 g cornstarch + 20 g citric-acid',
 ];
 
-const ONE = /^([\d.]+) (mL|g) ([a-z-]+)$/;
+const ONE = /^([\d.]+) (mL|g) ([a-z-]+)(?: ~([\d.]+))?$/;
 
 function pouredOf(words: string): Poured {
-  const [, amount = '', unit, id = ''] = ONE.exec(words) ?? [];
+  const [, amount = '', unit, id = '', spread = '0'] = ONE.exec(words) ?? [];
   const ingredient = ingredientById(id);
   if (!ingredient) throw new Error(`No such ingredient: ${words}`);
   const n = Number(amount);
   return unit === 'mL'
-    ? { ingredient, volumeML: n, massG: n * ingredient.densityGPerML }
-    : { ingredient, massG: n, volumeML: n / ingredient.densityGPerML };
+    ? { ingredient, volumeML: n, massG: n * ingredient.densityGPerML, spread: Number(spread) }
+    : { ingredient, massG: n, volumeML: n / ingredient.densityGPerML, spread: Number(spread) };
 }
 
 function mixtureOf(text: string): MixtureState {
@@ -86,6 +92,33 @@ function mixtureOf(text: string): MixtureState {
         : {};
   return mix(words.split(' + ').map(pouredOf), options);
 }
+
+const AGENTS: readonly CleaningAgentId[] = [
+  'acid',
+  'alkali',
+  'mild-alkali',
+  'surfactant',
+  'detergent',
+  'alcohol',
+  'oxidiser',
+  'grains',
+  'absorbent',
+  'oil',
+  'acid-salt',
+  'water',
+];
+const TRAITS: readonly Trait[] = ['acid', 'alkali', 'soap', 'peroxide', 'essential-oil', 'carbonate', 'alcohol'];
+
+/** What is asked of a mixture besides its fields: how strong each agent is, who brings what, whether it is a paste. */
+const asked = (state: MixtureState) => ({
+  agents: Object.fromEntries(AGENTS.map((agent) => [agent, agentStrength(state, agent)])),
+  broughtBy: Object.fromEntries(
+    TRAITS.filter((trait) => hasTrait(state, trait)).map((trait) => [trait, namesWithTrait(state, trait)]),
+  ),
+  acidOrOil: namesWithTrait(state, 'acid', 'essential-oil'),
+  paste: isPaste(state),
+  modelPH: modelPH(state)?.value,
+});
 
 const figure = (n: number): string => (Math.abs(n) < 1e-9 ? '0' : String(Number(n.toPrecision(5))));
 
@@ -106,8 +139,9 @@ const page = (): string =>
     'What the chemistry says of some mixtures, every field of `MixtureState` but its ingredients, to five digits; zeros are left out. Made by `UPDATE_PAGES=1 npx jest mixture/figures`; a test holds it, others hold its figures to handbooks (docs/chemistry.md).',
     '',
     ...MIXTURES.map((text) => {
-      const { ingredients: _, ...fields } = mixtureOf(text);
-      const said = figuresOf(fields, '').filter((f) => !/ (?:0|false|null)$/.test(f));
+      const state = mixtureOf(text);
+      const { ingredients: _, ...fields } = state;
+      const said = figuresOf({ ...fields, asked: asked(state) }, '').filter((f) => !/ (?:0|false|null)$/.test(f));
       return `## ${text}\n\n${said.join(' · ')}\n`;
     }),
   ].join('\n');
