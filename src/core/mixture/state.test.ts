@@ -9,7 +9,7 @@ import { closedGainBar, GAS_L_PER_MOL, gasML, HENRY } from './gas';
 import { hardnessClass } from './hardness';
 import { peraceticMaxPPM } from './peracetic';
 import { protonBalance } from './protonBalance';
-import { mix } from './state';
+import { isPaste, mix } from './state';
 
 const known = (id: string): Ingredient => ingredientById(id)!;
 const mL = (id: string, volumeML: number): Poured => ({
@@ -314,6 +314,30 @@ describe('grains', () => {
     expect(mix([grams('baking-soda', 100), mL('water', 50)]).abrasiveMohs).toBe(2.5);
     expect(mix([grams('baking-soda', 2), mL('water', 100)]).abrasiveMohs).toBeNull();
     expect(mix([grams('baking-soda', 100), grams('pumice-powder', 20), mL('water', 50)]).abrasiveMohs).toBe(5.5);
+  });
+});
+
+describe('at the limit', () => {
+  // Pumice does not dissolve: its grams are the grains (Mohs 5.5, from memory). The shares: common practice, no source.
+  test('a paste from 30 % of grains on', () => {
+    expect(isPaste(mix([grams('pumice-powder', 30), grams('distilled-water', 70)]))).toBe(true);
+    expect(isPaste(mix([grams('pumice-powder', 29.9), grams('distilled-water', 70.1)]))).toBe(false);
+  });
+
+  test('grains scratch from half a percent on', () => {
+    expect(mix([grams('pumice-powder', 0.5), grams('distilled-water', 99.5)]).abrasiveMohs).toBe(5.5);
+    expect(mix([grams('pumice-powder', 0.499), grams('distilled-water', 99.501)]).abrasiveMohs).toBeNull();
+  });
+
+  test('what reacts needs more than 2 % of water', () => {
+    const bound = (waterG: number) =>
+      mix([grams('citric-acid', 49), grams('baking-soda', 49), grams('distilled-water', waterG)]).hasWaterPhase;
+    expect([bound(2), bound(2.01)]).toEqual([false, true]);
+  });
+
+  test('a flash point that does not mix with water lies within its band', () => {
+    const flash = flashPointC({ petrol: 80 }, 100)!;
+    expect([flash.low, flash.high]).toEqual([-45, -35]);
   });
 });
 
