@@ -127,9 +127,10 @@ function figuresOf(value: unknown, name: string): string[] {
   if (value === undefined) return [];
   if (typeof value === 'number') return [`${name} ${figure(value)}`];
   if (Array.isArray(value)) return value.flatMap((v, i) => figuresOf(v, `${name}.${i}`));
+  if (typeof value === 'string' || typeof value === 'boolean') return [`${name} ${value}`];
   if (typeof value === 'object' && value !== null)
     return Object.entries(value).flatMap(([key, v]) => figuresOf(v, name === '' ? key : `${name}.${key}`));
-  return [`${name} ${String(value)}`];
+  return [`${name} null`];
 }
 
 const page = (): string =>
