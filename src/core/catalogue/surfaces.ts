@@ -426,7 +426,7 @@ export const SURFACES: readonly Surface[] = [
   }),
   surface('board-plastic', 'Chopping board, plastic', {
     group: 'plastic', drains: true, names: ['board', 'chopping board', 'cutting board', 'plastic board'],
-    limits: [oil(1, 0, 'crazes-plastic', 'It is eaten from: no essential oils.'), upToMohs(2.5), heat(80, 0, 'crazes-plastic', 'It warps.')],
+    limits: [oil(1, 0, 'crazes-plastic', 'It is eaten from: no essential oils.'), upToMohs(2.5), heat(80, 0, 'crazes-plastic', 'Very hot water warps it.')],
     manner: 'Brush along the cuts; deep cuts: replace it.',
   }),
   surface('plastic-pe-pp', 'Plastic box, bin or toy', {

@@ -16,7 +16,7 @@ import { descaling, scaleMassG } from './descaling';
 import { agentStrength } from '../mixture/agentStrength';
 import { dryMinutes, evaporationKgPerM2H, rewetEveryMinutes, saturationKPa } from './drying';
 import { guideSteps } from './guide';
-import { amountOf } from './howMuch';
+import { wayAmountOf } from './howMuch';
 import { rankWays, weighSupplies, type Supplies, type Ways } from './ways';
 
 const AIR = { roomC: 20, humidityPercent: 60 };
@@ -528,7 +528,7 @@ describe('how much', () => {
   test('a machine by its dose, a spot by the spot, a quarter by the quarter, nothing for what is done dry', () => {
     expect(amount('machine-inside', 'limescale')).toMatchObject({ massG: 80, volumeML: null });
     const [way] = ranked('glazed-tile', 'limescale').ways;
-    const at = (share: 'spot' | 'part' | 'all') => amountOf(way!.method, 'glazed-tile', 8, share);
+    const at = (share: 'spot' | 'part' | 'all') => wayAmountOf(way!.method, 'glazed-tile', 8, share);
     expect(at('spot')).toMatchObject({ areaM2: 0.02, volumeML: 5 });
     expect(at('part')).toMatchObject({ areaM2: 2, volumeML: 100 });
     expect(at('all')).toMatchObject({ areaM2: 8, volumeML: 400 });

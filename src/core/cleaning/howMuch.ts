@@ -73,7 +73,7 @@ const LEAST_ML = 5;
  * @param areaM2 of the whole surface, more than 0
  * @param share how much of it is worked on
  */
-export function amountOf(
+export function wayAmountOf(
   method: Method,
   surfaceId: string,
   areaM2: number,

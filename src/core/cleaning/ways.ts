@@ -20,7 +20,7 @@ import { applicationOfForm, type Application } from './application';
 import { dwellOf, type Dwell } from './dwell';
 import type { Air } from './drying';
 import { fitOf, formsOf, inItsWater, isForSurfaces, isKeptOff, isMadeFor } from './fitting';
-import { amountOf, type WayAmount } from './howMuch';
+import { wayAmountOf, type WayAmount } from './howMuch';
 import { jointsFinding, type Joint } from './joints';
 import { effectOf, mechanisms } from './mechanisms';
 
@@ -334,7 +334,7 @@ function tryMethod(candidate: Candidate, method: Method, setting: Setting): Way 
     inAir: context.household.some((member) => BREATHES_MIST.includes(member)),
     application,
     dwell,
-    amount: amountOf(method, surface.id, areaM2),
+    amount: wayAmountOf(method, surface.id, areaM2),
     conditions: conditionsOf(method, surface),
     why: method.why,
     cautions: [...evaluation.findings, ...onSurface.findings, ...(joint ? [joint] : [])],

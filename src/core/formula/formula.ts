@@ -1,5 +1,5 @@
 import type { Content } from '../catalogue/ingredient';
-import type { PlaceId } from '../catalogue/placeIds';
+import type { SurfacePlaceId } from '../catalogue/placeIds';
 import type { Amount, PercentBasis } from '../quantity/amount';
 import type { FormulaKind } from './use';
 import type { UseForm } from '../catalogue/useForms';
@@ -45,7 +45,7 @@ export type FormulaUse = (typeof FORMULA_USES)[number];
 
 /** Surfaces or classes of them, and soils by their ids. */
 export interface MadeFor {
-  readonly surfaces: readonly PlaceId[];
+  readonly surfaces: readonly SurfacePlaceId[];
   readonly soils: readonly string[];
 }
 
@@ -66,7 +66,7 @@ export interface Formula {
   /** What it is made for: surfaces or classes of them, and soils; left out where nobody said. */
   readonly madeFor?: MadeFor;
   /** Surfaces, or classes of them, that it is kept off; left out where nobody said. */
-  readonly keepOff?: readonly PlaceId[];
+  readonly keepOff?: readonly SurfacePlaceId[];
   readonly use: FormulaUse;
   readonly measures: MeasureSystem;
   /** mL that the amounts make, where parts or "to fill" stand beside fixed amounts; null if the lines say it all. */

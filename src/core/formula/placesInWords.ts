@@ -1,5 +1,5 @@
 import { plainName } from '../catalogue/lookup';
-import { classId, PLACE_CLASSES, type PlaceId } from '../catalogue/placeIds';
+import { classId, PLACE_CLASSES, type SurfacePlaceId } from '../catalogue/placeIds';
 import { SOILS } from '../catalogue/soils';
 import { SURFACES, surfaceMeaning } from '../catalogue/surfaces';
 import type { MadeFor } from './formula';
@@ -7,7 +7,7 @@ import type { MadeFor } from './formula';
 /** What a formula's own words say of where it goes, read once at the door: after that the ids count, never the words. */
 
 /** Words for whole classes of surfaces; what is "wood" or "metal" to a person is every row of it. */
-const CLASS_WORDS: Readonly<Record<string, PlaceId>> = {
+const CLASS_WORDS: Readonly<Record<string, SurfacePlaceId>> = {
   ...Object.fromEntries(PLACE_CLASSES.map((c) => [c, classId(c)])),
   stones: 'class:stone',
   'natural stone': 'class:stone',
@@ -36,7 +36,7 @@ const phrases = (text: string): string[] =>
     .filter(Boolean);
 
 /** The surfaces and classes that a phrase means; none where it is not plainly one. */
-function placesOf(phrase: string): PlaceId[] {
+function placesOf(phrase: string): SurfacePlaceId[] {
   const known = CLASS_WORDS[phrase];
   if (known) return [known];
   const meaning = surfaceMeaning(phrase);
@@ -45,7 +45,7 @@ function placesOf(phrase: string): PlaceId[] {
 }
 
 /** Surfaces that words like "stone, aluminium, waxed wood" keep a formula off; a word that may mean several keeps it off each. */
-export function keepOffInWords(never: string): PlaceId[] {
+export function keepOffInWords(never: string): SurfacePlaceId[] {
   const found = phrases(never).flatMap((phrase) => {
     const places = placesOf(phrase);
     if (places.length > 0) return places;

@@ -10,7 +10,7 @@ export interface MakingAdvice {
 }
 
 /** Distilled water is worth it for what is kept longer than this (common practice, no source). */
-const DISTILLED_BEYOND_DAYS = 14;
+const DISTILLED_ABOVE_DAYS = 14;
 /** Oils above this strength draw out of plastic, % v/v (common practice, no source). */
 const GLASS_FROM_PERCENT = 1;
 
@@ -22,7 +22,7 @@ function waterAdvice(state: MixtureState, highDays: number, choice: string): str
       ? 'Tap water, made small and fresh.'
       : 'Tap water will do in place of distilled: make little, and use it within two weeks.';
   if (choice === 'distilled') return isTap ? 'Distilled water in place of tap water: it keeps longer.' : null;
-  return isTap && highDays > DISTILLED_BEYOND_DAYS ? 'Distilled water, if it is kept beyond two weeks.' : null;
+  return isTap && exceeds(highDays, DISTILLED_ABOVE_DAYS) ? 'Distilled water, if it is kept beyond two weeks.' : null;
 }
 
 function bottleAdvice(state: MixtureState, choice: string): string | null {
@@ -43,7 +43,7 @@ function scentAdvice(state: MixtureState, choice: string): string | null {
 function batchAdvice(highDays: number, choice: string): string | null {
   if (choice === 'small') return 'A small batch, and often.';
   if (choice === 'big')
-    return exceeds(highDays, DISTILLED_BEYOND_DAYS)
+    return exceeds(highDays, DISTILLED_ABOVE_DAYS)
       ? `A big batch: it keeps ${highDays} days at the most.`
       : `No big batch of this: it keeps ${highDays} days at the most.`;
   return `As much as is used in ${highDays} days.`;

@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import {
-  amountOf,
+  wayAmountOf,
   disputedHere,
   DISPUTED_ADVICE,
   preferenceOf,
@@ -102,7 +102,7 @@ const amountWords = (amount: WayAmount | null): string =>
 
 /** A way in the amount for as much of the place as the person says. */
 const withShare = (way: Way, { surface, place }: ChosenPlace, share: Share | null): Way =>
-  share === null ? way : { ...way, amount: amountOf(way.method, surface.id, place.areaM2, share) };
+  share === null ? way : { ...way, amount: wayAmountOf(way.method, surface.id, place.areaM2, share) };
 
 /** How many ways stand open at first. */
 const SHOWN = 3;
@@ -258,7 +258,7 @@ function WayCard({ held: { way, meets }, material, areaM2, share, on, knowsCupbo
   const { method, candidate, went } = way;
   const name = wayTitle(way);
   const strength = candidate ? strengthLine(candidate.evaluation.state) : '';
-  const amount = amountWords(amountOf(method, material, areaM2, share ?? method.share));
+  const amount = amountWords(wayAmountOf(method, material, areaM2, share ?? method.share));
   return (
     <View style={[styles.card, on && styles.on]} testID="way">
       <View style={styles.head}>

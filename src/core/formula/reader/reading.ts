@@ -3,7 +3,7 @@ import type { Ingredient } from '../../catalogue/ingredient';
 import type { Amount } from '../../quantity/amount';
 import type { MeasureSystem } from '../../quantity/units';
 import type { IngredientRef, Line, MadeFor } from '../formula';
-import type { PlaceId } from '../../catalogue/placeIds';
+import type { SurfacePlaceId } from '../../catalogue/placeIds';
 import type { FormulaKind } from '../use';
 import type { UseForm } from '../../catalogue/useForms';
 
@@ -107,7 +107,7 @@ export interface CardHeader {
   readonly form?: UseForm;
   readonly kind?: FormulaKind;
   readonly madeFor?: MadeFor;
-  readonly keepOff?: readonly PlaceId[];
+  readonly keepOff?: readonly SurfacePlaceId[];
   readonly makesML?: number;
 }
 

@@ -1,9 +1,9 @@
 import { memo, useState } from 'react';
-import { classId, PLACE_CLASSES, SOILS, SURFACES, type MadeFor, type PlaceId } from '@/core';
+import { classId, PLACE_CLASSES, SOILS, SURFACES, type MadeFor, type SurfacePlaceId } from '@/core';
 import { Action, Choice, Heading, Picker, Section, SecondaryText, SURFACE_GROUP_WORDS } from '@/ui';
 
 interface Place {
-  readonly id: PlaceId;
+  readonly id: SurfacePlaceId;
   readonly name: string;
   readonly names: readonly string[];
   readonly group: string;
@@ -67,9 +67,9 @@ function Chosen<T extends Named>({ label, add, all, chosen, groupOf, onChange, t
 
 interface Props {
   readonly madeFor: MadeFor | null;
-  readonly keepOff: readonly PlaceId[];
+  readonly keepOff: readonly SurfacePlaceId[];
   readonly onMadeFor: (madeFor: MadeFor) => void;
-  readonly onKeepOff: (keepOff: readonly PlaceId[]) => void;
+  readonly onKeepOff: (keepOff: readonly SurfacePlaceId[]) => void;
 }
 
 const NOTHING: MadeFor = { surfaces: [], soils: [] };
