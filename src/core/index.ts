@@ -133,20 +133,8 @@ export {
   type ShelfLife,
 } from './shelf-life/shelfLife';
 
-export {
-  candidateOf,
-  rankWays,
-  waysWith,
-  weighSupplies,
-  type Candidate,
-  type RuledOut,
-  type Supplies,
-  type Way,
-  type Ways,
-  wayKey,
-  type OutReason,
-  type Went,
-} from './cleaning/ways';
+export { candidateOf, rankWays, waysWith, weighSupplies, type Supplies } from './cleaning/ways';
+export { type Candidate, type RuledOut, type Way, type Ways, wayKey, type OutReason, type Went } from './cleaning/way';
 export { guideSteps, GUIDE_STEP_KEYS, type GuideStep } from './cleaning/guide';
 export { applicationOf, type Application } from './cleaning/application';
 export { jointsFinding, jointsOf, type Joint } from './cleaning/joints';

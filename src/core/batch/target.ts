@@ -1,6 +1,6 @@
 import { maxFillML, type Vessel } from '../catalogue/vessels';
-import { amountForArea } from '../cleaning/amountFor';
-import type { Application } from '../cleaning/application';
+import { applicationOf, type Application } from '../cleaning/application';
+import { perM2Of } from '../cleaning/howMuch';
 import type { Evaluation } from '../evaluation/evaluate';
 import type { PourTarget } from '../evaluation/pourPlan';
 import { coverML, fromWhatThereIs, type Floor, type Have } from '../formula/batchSize';
@@ -125,8 +125,9 @@ export function batchTarget(
     case 'area': {
       const { areaM2 } = request;
       if (!(areaM2 > 0)) return notGiven;
-      const { volumeML, application, perM2ML } = amountForArea(formula, state, areaM2);
-      return some(volumeML, { kind: 'area', batchML: volumeML, areaM2, application, perM2ML });
+      const perM2ML = perM2Of(formula, state);
+      const batchML = perM2ML * areaM2;
+      return some(batchML, { kind: 'area', batchML, areaM2, application: applicationOf(formula, state), perM2ML });
     }
     case 'cover': {
       const { floor, depthMM, displacedML } = request;

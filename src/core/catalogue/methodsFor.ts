@@ -27,7 +27,7 @@ const ON_SURFACE: Readonly<Record<string, string>> = {
   'soft-touch-plastic': 'Batteries out, unplugged.',
   mattress: 'Bedding off; a heated pad off and unplugged.',
   'car-leather': 'Heated seat off.',
-  'painted-metal': 'Radiator cold.',
+  'painted-metal': 'A radiator: cold.',
   'blind-metal': 'Two feet on the floor.',
   'litter-tray': 'Emptied; gloves, and not by someone pregnant.',
   'steam-iron': 'Unplugged, cold.',

@@ -10,8 +10,9 @@ export type Application = (typeof APPLICATIONS)[number];
 /** Ways of use in which things lie in it, and it does not dry out. */
 const SOAKS: readonly UseForm[] = ['soak', 'fill', 'bag', 'machine'];
 const DRY_FORMS: readonly UseForm[] = ['dry', 'strew', 'absorb', 'air', 'pieces', 'steam', 'heat', 'cold'];
-/** A paste of 2 mm (common practice: 1 to 3 mm). */
-export const PASTE_MM = 2;
+/** A paste of 1 to 2 mm (common practice, no source). */
+const PASTE_MM = 1.5;
+export const PASTE_ML_PER_M2 = PASTE_MM * 1000;
 
 /** How a formula goes on, from what it is and the form it is used in. */
 export function applicationOf(formula: Formula, state: MixtureState): Application {
@@ -29,4 +30,4 @@ export function applicationOfForm(form: UseForm): Application {
 
 /** The film it leaves, mL per m²; null for what does not dry out while it works. */
 export const filmMLPerM2 = (application: Application): number | null =>
-  application === 'film' ? SPRAY_FILM_ML_PER_M2 : application === 'paste' ? PASTE_MM * 1000 : null;
+  application === 'film' ? SPRAY_FILM_ML_PER_M2 : application === 'paste' ? PASTE_ML_PER_M2 : null;

@@ -17,7 +17,8 @@ import { agentStrength } from '../mixture/agentStrength';
 import { dryMinutes, evaporationKgPerM2H, rewetEveryMinutes, saturationKPa } from './drying';
 import { guideSteps } from './guide';
 import { wayAmountOf } from './howMuch';
-import { rankWays, weighSupplies, type Supplies, type Ways } from './ways';
+import type { Ways } from './way';
+import { rankWays, weighSupplies, type Supplies } from './ways';
 
 const AIR = { roomC: 20, humidityPercent: 60 };
 const surface = (name: string): Surface => surfaceByName(name)!;
@@ -211,6 +212,24 @@ describe('ways to clean', () => {
       ranked('glazed-tile', 'fresh-grease', supplies, at).ways.filter((w) => w.candidate);
     expect(made()).toHaveLength(1);
     expect(made({ household: ['bird'] })).toEqual([]);
+  });
+
+  // Water raises the grain of waxed wood within two minutes; marble bears it for an hour (surfaces table).
+  test('plain water stays no longer than the surface bears water', () => {
+    const dwell = (on: string) => ranked(on, 'starch-sugar').ways.find((w) => w.method.id === 'sugar-water')!.dwell;
+    expect(dwell('waxed-wood')).toMatchObject({
+      bestMinutes: 1,
+      longestMinutes: 1,
+      limitedBy: 'surface',
+      harmAfterMinutes: 2,
+    });
+    expect(dwell('laminate')).toMatchObject({ bestMinutes: 5, longestMinutes: 8, limitedBy: 'surface' });
+    expect(dwell('glazed-tile')).toMatchObject({
+      bestMinutes: 5,
+      longestMinutes: 20,
+      limitedBy: 'soil',
+      harmAfterMinutes: null,
+    });
   });
 
   test('where a bird or weak lungs live, cloth and bucket go before the sprayer', () => {

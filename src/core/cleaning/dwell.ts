@@ -20,7 +20,7 @@ export interface Dwell {
 }
 
 /** Off before harm begins, by this share. */
-const MARGIN = 0.8;
+export const MARGIN = 0.8;
 /**
  * The dwell of a mixture on a surface, of the minutes that its method wants, or null if harm begins before it is of any use.
  * @param exceeded what of the surface's limits the mixture passes

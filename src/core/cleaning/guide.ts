@@ -4,7 +4,7 @@ import type { Soil } from '../catalogue/soils';
 import type { Surface } from '../catalogue/surface';
 import type { UseForm } from '../catalogue/useForms';
 import type { WayAmount } from './howMuch';
-import type { Way } from './ways';
+import type { Way } from './way';
 
 export const GUIDE_STEP_KEYS = [
   'clear',

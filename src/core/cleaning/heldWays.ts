@@ -8,7 +8,7 @@ import {
   type ResidueConflict,
   type UsedIngredients,
 } from './residue';
-import type { Way, Ways } from './ways';
+import type { Way, Ways } from './way';
 
 const ingredientsOfWay = ({ candidate, method }: Way): UsedIngredients =>
   candidate ? ingredientsOfFormula(candidate.formula) : ingredientsOfMethod(method);

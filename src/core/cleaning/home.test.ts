@@ -21,7 +21,8 @@ import {
 } from './job';
 import { startTimer, type Timer } from './timer';
 import { dueSurfaces, isDue, lastBySurface } from './upkeep';
-import { rankWays, weighSupplies, type Way } from './ways';
+import type { Way } from './way';
+import { rankWays, weighSupplies } from './ways';
 import { editEntry, NO_RATING, overall, type LogEntry } from './logEntry';
 
 // Rhythms, rooms and the order of parts are common practice, no source.
@@ -117,6 +118,7 @@ describe('what is known of a surface of the home', () => {
       );
     expect(withVinegar('chrome')?.dwell?.longestMinutes).toBe(60);
     expect(withVinegar('painted')).toBeUndefined();
+    expect(names(waysOn(own({ surfaceId: 'shower-head', finish: 'painted' }), 'limescale'))[0]).toBe('Dish-soap spray');
   });
 
   test('every question belongs to a material there is, and is asked only there', () => {

@@ -1,6 +1,10 @@
 import { sharedAreaM2 } from '../catalogue/usualAreas';
 import type { Method, Share } from '../catalogue/methods';
 import type { UseForm } from '../catalogue/useForms';
+import type { Formula } from '../formula/formula';
+import type { MixtureState } from '../mixture/state';
+import { applicationOf, PASTE_ML_PER_M2 } from './application';
+import { SPRAY_FILM_ML_PER_M2 } from './drying';
 
 /** What a way takes, and the area it is for. */
 export interface WayAmount {
@@ -11,15 +15,18 @@ export interface WayAmount {
   readonly areaM2: number;
 }
 
+const CLOTH_ML_PER_M2 = 15;
+
 /** mL to a square metre by how a method puts it on (common practice, no source). */
 const ML_PER_M2: Readonly<Partial<Record<UseForm, number>>> = {
-  cloth: 15,
-  spray: 50,
+  cloth: CLOTH_ML_PER_M2,
+  spray: SPRAY_FILM_ML_PER_M2,
   bucket: 40,
-  paste: 1500,
+  paste: PASTE_ML_PER_M2,
   blot: 250,
   hand: 100,
   bag: 300,
+  strew: 60,
 };
 
 /** What hardly bears water is mopped and wiped with less: under 15 mL to a square metre. */
@@ -91,5 +98,15 @@ export function wayAmountOf(
   return volume(Math.max(method.form === 'bag' ? LEAST_BAG_ML : LEAST_ML, perM2 * worked));
 }
 
+/**
+ * mL to a square metre of a formula, by the form that it has or that it comes to by itself; what things lie in is
+ * taken as on a wet cloth.
+ */
+export function perM2Of(formula: Formula, state: MixtureState): number {
+  const application = applicationOf(formula, state);
+  if (application === 'film') return perM2ByForm(formula.form ?? 'spray', '');
+  return perM2ByForm(application === 'paste' ? 'paste' : application === 'dry' ? 'strew' : 'cloth', '');
+}
+
 const perM2ByForm = (form: UseForm, surfaceId: string): number =>
-  NEARLY_DRY.includes(surfaceId) && form !== 'paste' ? NEARLY_DRY_ML_PER_M2 : (ML_PER_M2[form] ?? 15);
+  NEARLY_DRY.includes(surfaceId) && form !== 'paste' ? NEARLY_DRY_ML_PER_M2 : (ML_PER_M2[form] ?? CLOTH_ML_PER_M2);

@@ -3,7 +3,7 @@ import type { Application } from './application';
 import type { Dwell } from './dwell';
 import type { GuideStep } from './guide';
 import { END_REASONS, timerAt, type Timer } from './timer';
-import type { SupplySource } from './ways';
+import type { SupplySource } from './way';
 
 /** Where a part of a job is done. */
 export interface JobPlace {

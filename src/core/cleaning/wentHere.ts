@@ -1,5 +1,5 @@
 import { overall, type LogEntry } from './logEntry';
-import type { Went, WentHere } from './ways';
+import type { Went, WentHere } from './way';
 
 /** Ratings are looked at this far back, days: long enough for what is done twice a year. It holds what residues look back to. */
 export const RATED_DAYS = 730;

@@ -10,7 +10,7 @@ import type { HomeSurface, Room, Upkeep } from '../cleaning/homeSurface';
 import { DWELL_END_REASONS, type Job, type JobPart, type JobPlace } from '../cleaning/job';
 import { LOG_OUTCOMES, type LogEntry, type Rating, type Used } from '../cleaning/logEntry';
 import { END_REASONS, TIMER_KINDS, type Timer } from '../cleaning/timer';
-import { SUPPLY_SOURCES } from '../cleaning/ways';
+import { SUPPLY_SOURCES } from '../cleaning/way';
 import { FORMULA_USES } from '../formula/formula';
 import { formulaSchema, idSchema as id } from '../formula/schema';
 import {

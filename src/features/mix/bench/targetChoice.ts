@@ -75,7 +75,7 @@ export function requestOf(choice: TargetChoice, formula: Formula): TargetRequest
 
 const ON: Record<Extract<TargetBasis, { kind: 'area' }>['application'], string> = {
   film: 'sprayed or wiped on',
-  paste: 'as a paste 2 mm thick',
+  paste: 'as a paste 1 to 2 mm thick',
   soak: 'on a wet cloth',
   dry: 'strewn',
 };
