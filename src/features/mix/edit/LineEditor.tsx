@@ -78,6 +78,8 @@ export const LineEditor = memo(function LineEditor(props: Props) {
   ]
     .filter((part) => part !== '')
     .join(', ');
+  // The line itself follows a key a moment later: a unit chosen at once goes by what stands in the field.
+  const inField = useRef('');
   const input = useRef<TextInput>(null);
   useEffect(() => {
     if (focus) input.current?.focus();
@@ -102,6 +104,7 @@ export const LineEditor = memo(function LineEditor(props: Props) {
           written={written}
           typing={typing}
           onType={(next) => {
+            inField.current = next;
             setTypingAt(revision);
             set(next);
           }}
@@ -137,7 +140,7 @@ export const LineEditor = memo(function LineEditor(props: Props) {
             onChoose={(unit) => {
               // A tap does not take the focus out of the field everywhere: what was typed gives way all the same.
               setTypingAt(null);
-              set(unit === 'to fill' ? unit : `${numberIn(written)} ${unit === '%' ? '% v/v' : unit}`);
+              set(unit === 'to fill' ? unit : `${numberIn(typing ? inField.current : written)} ${unit === '%' ? '% v/v' : unit}`);
               actions.onLeave();
             }}
           />
