@@ -102,6 +102,12 @@ describe('ways to clean', () => {
     expect(first(on, off)).toBe(expected);
   });
 
+  test('what is made for a bowl is a way in a bowl, and nowhere else', () => {
+    expect(names(ranked('toilet-bowl', 'smell'))).toContain('Fizzing bowl powder');
+    for (const on of SURFACES.filter((s) => s.id !== 'toilet-bowl'))
+      expect(names(rankWays(starters, on, soil('smell'), DEFAULT_CONTEXT, AIR))).not.toContain('Fizzing bowl powder');
+  });
+
   // Nobody does these, whatever the chemistry allows (common practice, no source).
   test.each([
     ['granite-unsealed', 'sticky', 'Oil polish'],

@@ -99,6 +99,7 @@ describe('what are you cleaning?', () => {
       await settle();
     };
     for (let i = 0; i < 5 && screen.queryByTestId('log-done') === null; i++) await press('step-next');
+    expect(screen.queryByRole('radio', { name: 'Rinsed' })).toBeNull();
     await press('log-done');
     expect((await guide.store.log()).entries[0]).toMatchObject({
       used: { kind: 'method', id: 'vacuum', name: 'Vacuum' },
@@ -118,13 +119,17 @@ describe('what are you cleaning?', () => {
       rating: { touch: 9, look: 8, smell: null, effort: null },
     }));
     mockParams = { surface: 'pipit-tile', soil: 'limescale' };
-    await renderIn(<CleanScreen />, { ...home, jobs: [], timers: [], log: rated });
+    const { store } = await renderIn(<CleanScreen />, { ...home, jobs: [], timers: [], log: rated });
     await settle();
     const scum = () => screen.getAllByTestId('way').find((way) => within(way).queryByText('Scum spray') !== null)!;
     expect(within(scum()).getByText('8.5 of 10 here, 2 times')).toBeTruthy();
     expect(within(scum()).getByText(/50 mL/)).toBeTruthy();
     fireEvent.press(screen.getByRole('radio', { name: 'A spot' }));
     expect(within(scum()).getByText(/5 mL/)).toBeTruthy();
+    fireEvent.press(screen.getByTestId('start-way'));
+    await settle();
+    const { steps } = (await store.all('job'))[0]!.parts[0]!;
+    expect(steps.find((s) => s.key === 'apply')?.text).toMatch(/About 5 mL\.$/);
   });
 
   test('marble and limescale: dry, and every acid is ruled out with its reason', async () => {
