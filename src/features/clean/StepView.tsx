@@ -9,6 +9,7 @@ import {
   makingAdvice,
   type Formula,
   indexOfStep,
+  lineText,
   ingredientsOfFormula,
   ingredientsOfMethod,
   methodById,
@@ -61,6 +62,10 @@ const NAMES: Readonly<Record<GuideStep['key'], string>> = {
 /** What a step is called: where nothing is made, nothing is put on. */
 const nameOf = ({ formula }: JobPart, key: GuideStep['key']): string =>
   key === 'apply' && formula === null ? 'Do it' : NAMES[key];
+
+/** The sign of a step: a sprayer only where something is put on. */
+const signOf = ({ formula }: JobPart, key: GuideStep['key']): GuideStep['key'] =>
+  key === 'apply' && formula === null ? 'agitate' : key;
 
 /** Steps done before this has been started are soon over: they may be skipped to the wetting. */
 const BEFORE = ['clear', 'first', 'make', 'steam', 'spot-test'];
@@ -169,7 +174,7 @@ export function StepView({ job, part, timer, head, meanwhile, put, onBack, foot 
   const waiting = timer !== null && timer.endedAt === null;
   const said = (
     <View style={styles.step}>
-      {!waiting && <StepSign of={step.key} size={112} />}
+      {!waiting && <StepSign of={signOf(part, step.key)} size={112} />}
       <Overline>
         Step {part.at + 1} of {part.steps.length}
       </Overline>
@@ -256,7 +261,7 @@ export function StepView({ job, part, timer, head, meanwhile, put, onBack, foot 
   );
 }
 
-/** What is to be said about making it, by what the person holds with. */
+/** What goes in, and what is to be said about making it by what the person holds with. */
 function Making({ formula }: { formula: Formula }) {
   const settings = useSettings();
   const said = useMemo(() => {
@@ -264,7 +269,14 @@ function Making({ formula }: { formula: Formula }) {
     const how = { ...DEFAULT_STORAGE, use: formula.use, roomC: settings.roomC };
     return made.ok ? makingAdvice(made.value.state, how, settings.schools) : [];
   }, [formula, settings]);
-  return said.map(({ question, says }) => <Body key={question}>{says}</Body>);
+  return (
+    <>
+      <Body style={styles.beside}>{formula.lines.map((line) => lineText(line)).join(' · ')}</Body>
+      {said.map(({ question, says }) => (
+        <Body key={question}>{says}</Body>
+      ))}
+    </>
+  );
 }
 
 interface WaitingProps {

@@ -159,13 +159,13 @@ export function WaysList({ chosen, soil, onSoil }: Props) {
                   'Nothing you have, and none of Biscuit’s formulas, does this without harm. See below why.'}
               </Body>
             )}
-            {found.ways.some((h) => h.way.amount !== null) && (
+            {best?.way.amount && (
               <View style={styles.share}>
                 <SecondaryText>How much of it is soiled?</SecondaryText>
                 <Choice
                   label="How much of it is soiled?"
                   options={SHARE_OPTIONS}
-                  chosen={[share ?? best?.way.method.share ?? 'all']}
+                  chosen={[share ?? best.way.method.share]}
                   onChoose={setShare}
                 />
               </View>
