@@ -140,7 +140,11 @@ export const LineEditor = memo(function LineEditor(props: Props) {
             onChoose={(unit) => {
               // A tap does not take the focus out of the field everywhere: what was typed gives way all the same.
               setTypingAt(null);
-              set(unit === 'to fill' ? unit : `${numberIn(typing ? inField.current : written)} ${unit === '%' ? '% v/v' : unit}`);
+              set(
+                unit === 'to fill'
+                  ? unit
+                  : `${numberIn(typing ? inField.current : written)} ${unit === '%' ? '% v/v' : unit}`,
+              );
               actions.onLeave();
             }}
           />
