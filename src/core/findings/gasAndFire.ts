@@ -1,4 +1,4 @@
-import { DANGEROUS_ABOVE_BAR, gasML } from '../mixture/gas';
+import { gasML } from '../mixture/gas';
 import { namesWithTrait, hasTrait, type MixtureState } from '../mixture/state';
 import { exceeds, isAtLeast } from '../quantity/limit';
 import { mixtureRule, worstByStrength } from './rule';
@@ -10,6 +10,9 @@ const NO_FERMENT_FROM = { alcoholPercentVV: 15, acidPercent: 2 } as const;
 const SUGAR_FROM_G_PER_L = 5;
 /** Peroxide from this strength on keeps yeast down, and gives gas itself, percent w/v. */
 const PEROXIDE_FROM_PERCENT = 0.1;
+
+/** A closed mixture that can gain more than this is a danger, bar. */
+const DANGEROUS_ABOVE_BAR = 0.2;
 
 /** Beyond this the figure says nothing more: no bottle holds it. */
 const MAX_BAR_SAID = 10;

@@ -98,7 +98,7 @@ test('agrees with the root that the package fzero finds of the plain charge bala
     fc.property(anyTotals, fc.double({ min: -2e-5, max: 2e-5, noNaN: true }), (totals, strong) => {
       const balance = plainChargeBalance(totals, strong);
       const { solution: pH } = fzero((x) => balance(Number(x)).toExponential(17), [-1, 15]);
-      const ours = pHOf(solution(totals, [[1, strong]]));
+      const ours = pHOf(solution(totals, [[Math.sign(strong), Math.abs(strong)]]));
       expect(Math.abs(ours - Number(pH))).toBeLessThan(0.02);
     }),
     // The package's long numbers are slow; every run draws others.

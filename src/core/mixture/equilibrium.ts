@@ -15,6 +15,7 @@ const DAVIES_A = 0.509;
 
 /** Steps of a search at most, and how close it comes: a hundred-thousandth of a pH, a ten-thousandth of I. */
 const MAX_STEPS = 100;
+const MAX_ROUNDS = 30;
 const PRECISE_LN = 1e-5;
 const PRECISE_I = 1e-5;
 
@@ -209,25 +210,14 @@ class Search {
     const { spectatorIonic } = this.solution;
     let x = start;
     let I = 0.5 * spectatorIonic;
-    let settled = false;
-    for (let i = 0; i < 30 && !settled; i++) {
+    for (let i = 0; i < MAX_ROUNDS; i++) {
       this.useIonicStrength(I);
       x = this.root(x);
       const next = 0.5 * (spectatorIonic + this.balanceAt(Math.exp(x)).ionic);
       // Beyond the Davies range the coefficients no longer change, so neither does the answer.
-      settled = Math.abs(next - I) <= PRECISE_I * (1e-3 + I) || (next >= DAVIES_UP_TO && I >= DAVIES_UP_TO);
+      const settled = Math.abs(next - I) <= PRECISE_I * (1e-3 + I) || (next >= DAVIES_UP_TO && I >= DAVIES_UP_TO);
       I = next;
-    }
-    if (!settled) {
-      let low = 0;
-      let high: number = DAVIES_UP_TO;
-      for (let i = 0; i < 60; i++) {
-        I = (low + high) / 2;
-        this.useIonicStrength(I);
-        x = this.root(x);
-        if (0.5 * (spectatorIonic + this.balanceAt(Math.exp(x)).ionic) > I) low = I;
-        else high = I;
-      }
+      if (settled) break;
     }
     return this.described(x, I);
   }

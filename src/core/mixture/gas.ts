@@ -9,9 +9,6 @@ const BAR_PER_ATM = 1.01325;
 /** Henry constants at 20 °C, mol/(L·atm): CO2 0.039, O2 0.0014 (CRC Handbook). */
 export const HENRY = { carbonDioxide: 0.039, oxygen: 0.0014 } as const;
 
-/** A closed mixture that can gain more than this is a danger, bar. */
-export const DANGEROUS_ABOVE_BAR = 0.2;
-
 /** Volume of a gas in mL at 20 °C and 1 atm. */
 export const gasML = (mol: number): number => mol * GAS_L_PER_MOL * 1000;
 

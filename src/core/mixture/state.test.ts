@@ -185,8 +185,10 @@ describe('soap', () => {
   test.each([
     [60, 'soft'],
     [61, 'moderate'],
-    [150, 'hard'],
-    [200, 'very hard'],
+    [120, 'moderate'],
+    [121, 'hard'],
+    [180, 'hard'],
+    [181, 'very hard'],
   ])('%d mg/L is %s (USGS)', (mgPerL, expected) => expect(hardnessClass(mgPerL)).toBe(expected));
 });
 
@@ -306,6 +308,15 @@ describe('oils', () => {
     expect(mix([drop, mL('dish-soap', 15), mL('water', 500)]).oilFloatingShare).toBe(0);
     expect(mix([drop, mL('vodka', 100)]).oilFloatingShare).toBeGreaterThan(0);
   });
+
+  // A quarter of the soap's own mass of oil (common practice, no source): soap that acid has curdled carries none.
+  test('soap carries a quarter of its mass of oil, and none once it has curdled', () => {
+    const oil = grams('lavender-oil', 4);
+    const floats = (...more: Poured[]) => mix([oil, mL('castile-soap', 20), mL('water', 500), ...more]).oilFloatingShare;
+    const soapG = 20 * 1.03 * 0.33;
+    expect(floats()).toBeCloseTo(1 - (0.25 * soapG + 0.0003 * (500 + 20 * 1.03 * 0.67)) / 4, 2);
+    expect(floats(mL('white-vinegar', 100))).toBeGreaterThan(0.9);
+  });
 });
 
 describe('grains', () => {
@@ -333,6 +344,19 @@ describe('at the limit', () => {
     const bound = (waterG: number) =>
       mix([grams('citric-acid', 49), grams('baking-soda', 49), grams('distilled-water', waterG)]).hasWaterPhase;
     expect([bound(2), bound(2.01)]).toEqual([false, true]);
+  });
+
+  // Borax, 381.4 g/mol, is four borates; glycerol 92.09 g/mol: the lesser of the two counts.
+  test('borate meets glycerin from 2 mmol/L of the lesser on', () => {
+    const complex = (boraxG: number, glycerinG: number) =>
+      mix([grams('borax', boraxG), grams('glycerin', glycerinG), grams('distilled-water', 1000)]);
+    const glycerinFor = (molPerL: number) => (molPerL * 92.09) / (known('glycerin').contents[0]!.percent / 100);
+    const enough = complex(10, glycerinFor(0.00205)).borateComplexMolPerL;
+    expect(enough).toBeGreaterThan(0.002);
+    expect(enough).toBeLessThan(0.0021);
+    expect(complex(10, glycerinFor(0.00195)).borateComplexMolPerL).toBe(0);
+    expect(complex((0.00205 / 4) * 381.4, 20).borateComplexMolPerL).toBeCloseTo(0.00204, 4);
+    expect(complex((0.00195 / 4) * 381.4, 20).borateComplexMolPerL).toBe(0);
   });
 
   test('a flash point that does not mix with water lies within its band', () => {
