@@ -20,6 +20,9 @@ const NEAR_UP_TO_SHARE = 0.45;
 
 const keyOf = (text: string): string => plainName(text).split(' ').filter(Boolean).map(plainWord).join(' ');
 
+/** "Glasse", as the plain rule leaves it, is a glass, "shelve" a shelf. */
+const singular = (word: string): string => word.replace(/(?<=ss|sh|ch|x)e$/, '').replace(/lve$/, 'lf');
+
 /** How far a typed word is from a name: 0 where all of the one's words are the other's, 1 for nothing in common. */
 function farFrom(typed: string, name: string): number {
   const words = typed.split(' ');
@@ -32,22 +35,73 @@ function farFrom(typed: string, name: string): number {
   );
 }
 
+/** How a phrase is taken apart where no name is the whole of it. */
+interface Phrases {
+  /** Words that say where a thing is or how it is, and are passed over: "kitchen", "old". */
+  readonly passedOver?: ReadonlySet<string>;
+  /** Words that say what a thing is made of, with the ids it may then be: "oak table". */
+  readonly madeOf?: ReadonlyMap<string, readonly string[]>;
+  /** Names that a phrase which ends in one means, whatever stands before: "garlic smell". */
+  readonly endsIn?: ReadonlySet<string>;
+}
+
+const NO_PHRASES: Phrases = {};
+
 /**
  * A look-up of rows by their ids, their names and the words people use, whatever the case, hyphens and plurals.
+ * A phrase that is no name is looked up without the words that are passed over; one of a material and a thing
+ * means what both allow, else the material where the thing may be many, else either.
  * @param rows a table; its ids are each used once
  */
-export function meaningsOf<T extends NamedRow>(rows: readonly T[]): (text: string) => Meaning<T> {
+export function meaningsOf<T extends NamedRow>(
+  rows: readonly T[],
+  { passedOver = new Set(), madeOf = new Map(), endsIn = new Set() }: Phrases = NO_PHRASES,
+): (text: string) => Meaning<T> {
   const byId = new Map(rows.map((row) => [row.id, row]));
   const keysOf = new Map(rows.map((row) => [row, [...new Set([row.id, row.name, ...row.names].map(keyOf))]]));
   const byName = new Map<string, T[]>();
   for (const [row, keys] of keysOf) for (const key of keys) byName.set(key, [...(byName.get(key) ?? []), row]);
+  const materials = new Map(
+    [...madeOf].map(([word, ids]) => [keyOf(word), ids.flatMap((id) => byId.get(id) ?? [])] as const),
+  );
+
+  /** Rows of a phrase that begins with a material. */
+  function ofMaterial(words: readonly string[]): readonly T[] {
+    for (let at = words.length - 1; at > 0; at--) {
+      const made = materials.get(words.slice(0, at).join(' '));
+      const things = byName.get(words.slice(at).join(' '));
+      if (!made || !things) continue;
+      const both = made.filter((row) => things.includes(row));
+      if (both.length > 0) return both;
+      return things.length > 1 ? made : [...new Set([...things, ...made])];
+    }
+    return [];
+  }
+
+  function rowsOf(words: readonly string[]): readonly T[] {
+    const whole = byName.get(words.join(' ')) ?? ofMaterial(words);
+    const last = words.at(-1) ?? '';
+    return whole.length === 0 && endsIn.has(last) ? (byName.get(last) ?? []) : whole;
+  }
+
+  /** Rows of a phrase: as it stands, without what is passed over, and with the plurals that are less plain. */
+  function found(words: readonly string[]): readonly T[] {
+    const said = words.filter((w) => !passedOver.has(w));
+    const tries = [words, said, words.map(singular), said.map(singular)];
+    for (const tried of tries) {
+      const rows = rowsOf(tried);
+      if (rows.length > 0) return rows;
+    }
+    return [];
+  }
+
   return (text) => {
     const exact = byId.get(text.trim().toLowerCase());
     if (exact) return { kind: 'one', row: exact };
     const key = keyOf(text);
-    const found = byName.get(key) ?? [];
-    if (found.length > 1) return { kind: 'several', rows: found };
-    if (found[0]) return { kind: 'one', row: found[0] };
+    const meant = found(key.split(' '));
+    if (meant.length > 1) return { kind: 'several', rows: meant };
+    if (meant[0]) return { kind: 'one', row: meant[0] };
     const near = rows
       .map((row) => ({ row, far: Math.min(...(keysOf.get(row) ?? []).map((name) => farFrom(key, name))) }))
       .filter(({ far }) => far <= NEAR_UP_TO_SHARE)

@@ -1,4 +1,5 @@
 import { meaningsOf } from './meaning';
+import { SMELL_WORDS, STATE_WORDS, wordsForSoil } from './soilWords';
 import type { SourceKey } from './sources';
 
 /** What in a mixture does the lifting; how strong it is comes from the mixture's state. */
@@ -98,7 +99,7 @@ interface Row {
 const soil = (id: string, name: string, row: Row): Soil => ({
   id,
   name,
-  names: row.names ?? [],
+  names: [...(row.names ?? []), ...wordsForSoil(id)],
   mechanisms: row.lifts,
   useless: row.useless ?? [],
   first: row.first,
@@ -458,7 +459,7 @@ export const SOILS: readonly Soil[] = [
 ];
 
 /** What a word people use means among the soils: one, several to ask about, or none and the nearest. */
-export const soilMeaning = meaningsOf(SOILS);
+export const soilMeaning = meaningsOf(SOILS, { passedOver: STATE_WORDS, endsIn: SMELL_WORDS });
 
 /** The soil of an id or of a word that means one alone, or null. */
 export function soilByName(text: string): Soil | null {

@@ -1,5 +1,6 @@
 import { meaningsOf } from './meaning';
 import type { SourceKey } from './sources';
+import { MATERIAL_WORDS, PLACE_WORDS, wordsFor } from './surfaceWords';
 import type { LimitOf, Surface, SurfaceGroup, SurfaceHarm, Tolerance, Weakness } from './surface';
 
 export type { Surface, SurfaceGroup } from './surface';
@@ -35,7 +36,7 @@ interface Row {
 const surface = (id: string, name: string, row: Row): Surface => ({
   id,
   name,
-  names: row.names ?? [],
+  names: [...(row.names ?? []), ...wordsFor(id)],
   group: row.group,
   limits: row.limits ?? [],
   weaknesses: row.weaknesses ?? [],
@@ -260,7 +261,7 @@ export const SURFACES: readonly Surface[] = [
     manner: 'Well wrung mop, dish soap alone.',
   }),
   surface('laminate', 'Laminate', {
-    group: 'plastic', names: ['floor', 'worktop', 'counter', 'countertop', 'laminate worktop', 'laminate floor', 'formica', 'melamine board'],
+    group: 'plastic', names: ['floor', 'worktop', 'counter', 'countertop', 'laminate worktop', 'laminate floor', 'melamine board'],
     limits: [acid(3, 15, 'strips-finish', 'Strong acid dulls it.'), alkali(10, 15, 'strips-finish', 'Strong alkali dulls it.'), upToMohs(2), water(10, 'swells-wood', 'Water at the seams swells the board.'), oxidiser(3.5, 15, 'bleaches-colour', 'Strong peroxide lightens it.')],
     manner: 'Damp cloth, off the seams; dry.',
   }),
@@ -573,7 +574,7 @@ export const SURFACES: readonly Surface[] = [
 ];
 
 /** What a word people use means among the surfaces: one, several to ask about, or none and the nearest. */
-export const surfaceMeaning = meaningsOf(SURFACES);
+export const surfaceMeaning = meaningsOf(SURFACES, { passedOver: PLACE_WORDS, madeOf: MATERIAL_WORDS });
 
 /** The surface of an id or of a word that means one alone, or null. */
 export function surfaceByName(text: string): Surface | null {

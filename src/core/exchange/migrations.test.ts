@@ -122,7 +122,7 @@ test('version 8 reads from the words of a formula where it goes, and names no me
   const words = {
     ...old,
     purpose: 'Limescale on glazed tile and chrome',
-    never: 'stone, cast iron or waxed wood; my hat',
+    never: 'stone, cast iron or waxed wood; my own toe',
   };
   const places = {
     madeFor: { surfaces: ['glazed-tile', 'chrome'], soils: ['limescale'] },
@@ -131,10 +131,10 @@ test('version 8 reads from the words of a formula where it goes, and names no me
   expect(migrateRecord('formula', words, 7)).toEqual({ ...words, ...places });
   expect(migrateRecord('batch', { formula: words }, 7)).toEqual({ formula: { ...words, ...places } });
   // What names nothing plainly stays as it was, and what says it already is not touched.
-  expect(migrateRecord('formula', { ...old, purpose: 'All sorts', never: 'my hat' }, 7)).toEqual({
+  expect(migrateRecord('formula', { ...old, purpose: 'All sorts', never: 'my own toe' }, 7)).toEqual({
     ...old,
     purpose: 'All sorts',
-    never: 'my hat',
+    never: 'my own toe',
   });
   expect(migrateRecord('formula', { ...words, keepOff: [] }, 7)).toEqual({ ...words, keepOff: [] });
   expect(migrateRecord('job', { id: 'j', parts: [{ id: 'p', formula: words }] }, 7)).toEqual({

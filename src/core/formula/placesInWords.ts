@@ -1,6 +1,6 @@
 import { plainName } from '../catalogue/lookup';
 import { classId, PLACE_CLASSES, type SurfacePlaceId } from '../catalogue/placeIds';
-import { SOILS } from '../catalogue/soils';
+import { SOILS, soilMeaning } from '../catalogue/soils';
 import { SURFACES, surfaceMeaning } from '../catalogue/surfaces';
 import type { MadeFor } from './formula';
 
@@ -71,7 +71,9 @@ export function madeForInWords(purpose: string): MadeFor | null {
   const words = ` ${plainName(purpose)} `;
   const says = (name: string): boolean =>
     words.includes(` ${plainName(name)} `) || words.includes(` ${plainName(name)}s `);
-  const soils = SOILS.filter((s) => namesOf(s).some(says)).map((s) => s.id);
+  const soils = SOILS.filter((s) => namesOf(s).some((name) => says(name) && soilMeaning(name).kind === 'one')).map(
+    (s) => s.id,
+  );
   const surfaces = SURFACES.filter((s) =>
     namesOf(s).some((name) => says(name) && surfaceMeaning(name).kind === 'one'),
   ).map((s) => s.id);

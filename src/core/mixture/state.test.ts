@@ -312,7 +312,8 @@ describe('oils', () => {
   // A quarter of the soap's own mass of oil (common practice, no source): soap that acid has curdled carries none.
   test('soap carries a quarter of its mass of oil, and none once it has curdled', () => {
     const oil = grams('lavender-oil', 4);
-    const floats = (...more: Poured[]) => mix([oil, mL('castile-soap', 20), mL('water', 500), ...more]).oilFloatingShare;
+    const floats = (...more: Poured[]) =>
+      mix([oil, mL('castile-soap', 20), mL('water', 500), ...more]).oilFloatingShare;
     const soapG = 20 * 1.03 * 0.33;
     expect(floats()).toBeCloseTo(1 - (0.25 * soapG + 0.0003 * (500 + 20 * 1.03 * 0.67)) / 4, 2);
     expect(floats(mL('white-vinegar', 100))).toBeGreaterThan(0.9);
