@@ -189,7 +189,7 @@ describe('what cannot be read ends 2, with one line that says what would be acce
     [['--text', 'glass.txt', '--soil', 'snow'], /Accepted: daily-dirt/],
     [['--surface', 'window frame', '--soil', 'dust'], /may mean several. Say which: aluminium, varnished-wood, /],
     [['--surface', 'marbel', '--soil', 'dust'], /"marbel" is not known. Nearest: marble\. Accepted: marble, /],
-    [['--surface', 'marble', '--soil', 'dusst'], /"dusst" is not known. Nearest: dust, rust\. Accepted: daily-dirt, /],
+    [['--surface', 'marble', '--soil', 'dusst'], /"dusst" is not known. Nearest: dust\. Accepted: daily-dirt, /],
     [['--text', 'glass.txt', '--lives', 'cat,dragon'], /"dragon" is not known. Accepted: cat, dog/],
     [['--text', 'glass.txt', '--hardness', 'hard'], /--hardness "hard" is not a number from 0 to 1000/],
     [['--surface', 'marble'], /--surface ID and --soil ID/],

@@ -17,11 +17,15 @@ export type Meaning<T> =
 const MAX_NEAREST = 6;
 /** Letters that differ, as a share of the longer word, up to which a name is near. */
 const NEAR_UP_TO_SHARE = 0.45;
+/** Names so much farther than the nearest are not named beside it. */
+const BESIDE_NEAREST = 0.09;
 
 const keyOf = (text: string): string => plainName(text).split(' ').filter(Boolean).map(plainWord).join(' ');
 
 /** "Glasse", as the plain rule leaves it, is a glass, "shelve" a shelf. */
 const singular = (word: string): string => word.replace(/(?<=ss|sh|ch|x)e$/, '').replace(/lve$/, 'lf');
+
+const sorted = (text: string): string => [...text].sort().join('');
 
 /** How far a typed word is from a name: 0 where all of the one's words are the other's, 1 for nothing in common. */
 function farFrom(typed: string, name: string): number {
@@ -29,10 +33,9 @@ function farFrom(typed: string, name: string): number {
   const said = name.split(' ');
   const shared = words.filter((w) => said.includes(w)).length;
   const byWords = 1 - shared / Math.min(words.length, said.length);
-  return Math.min(
-    byWords + 0.01 * Math.abs(words.length - said.length),
-    distance(typed, name) / Math.max(typed.length, name.length),
-  );
+  // Two letters that changed places are one slip.
+  const slips = sorted(typed) === sorted(name) ? 1 : distance(typed, name);
+  return Math.min(byWords + 0.01 * Math.abs(words.length - said.length), slips / Math.max(typed.length, name.length));
 }
 
 /** How a phrase is taken apart where no name is the whole of it. */
@@ -106,6 +109,7 @@ export function meaningsOf<T extends NamedRow>(
       .map((row) => ({ row, far: Math.min(...(keysOf.get(row) ?? []).map((name) => farFrom(key, name))) }))
       .filter(({ far }) => far <= NEAR_UP_TO_SHARE)
       .sort((a, b) => a.far - b.far);
-    return { kind: 'none', nearest: near.slice(0, MAX_NEAREST).map(({ row }) => row) };
+    const nearest = near.filter(({ far }) => far <= (near[0]?.far ?? 0) + BESIDE_NEAREST);
+    return { kind: 'none', nearest: nearest.slice(0, MAX_NEAREST).map(({ row }) => row) };
   };
 }

@@ -1,5 +1,6 @@
 import { beyondHere } from './beyond';
 import { preferenceOf, type AdvicePreferences, type DisputedAdviceId } from './disputedAdvice';
+import type { HouseholdMember } from './household';
 import { JOINTS, METHODS, type Method } from './methods';
 import type { Surface } from './surface';
 
@@ -133,19 +134,47 @@ export function disputedHere(surface: Pick<Surface, 'id' | 'schools'>, soilId: s
   ];
 }
 
+/** Whose lungs a mist reaches first. */
+const BREATHES_MIST: readonly HouseholdMember[] = ['bird', 'asthma', 'infant'];
+
+/** True where a mist is breathed by small, sore or feathered lungs. */
+export const isMistBreathed = (household: readonly HouseholdMember[]): boolean =>
+  household.some((member) => BREATHES_MIST.includes(member));
+
+const WIPED_ON = 'Wipe it on with a well wetted cloth instead of spraying, and leave it wet.';
+
+/** What is sprayed, wiped on instead; as it is where the same is done with a cloth or from a bucket anyway. */
+function withoutMist(method: Method, all: readonly Method[]): Method {
+  if (method.form !== 'spray' || typeof method.needs === 'string') return method;
+  const by = method.needs[0]?.by;
+  const hasTwin = all.some(
+    (m) => (m.form === 'cloth' || m.form === 'bucket') && typeof m.needs !== 'string' && m.needs[0]?.by === by,
+  );
+  return hasTwin
+    ? method
+    : {
+        ...method,
+        form: 'cloth',
+        name: `${method.name.replace(/,? sprayed$|\bspray$/, '').trim()}, wiped on`,
+        does: WIPED_ON,
+      };
+}
+
 /**
- * The methods for a soil on a surface, as the person holds them. Where the table has none, a plain wash stands for
+ * The methods for a soil on a surface, as the person holds them, and as those who live there can breathe. Where the table has none, a plain wash stands for
  * what bears water; nothing does for what has to be kept dry, and where someone else's work begins.
  */
 export function methodsFor(
   surface: Pick<Surface, 'id' | 'keepOut'>,
   soilId: string,
   schools: AdvicePreferences,
+  household: readonly HouseholdMember[] = [],
 ): readonly Method[] {
   const listed = BY_PAIR.get(`${surface.id} ${soilId}`) ?? NONE;
   if (listed.length === 0)
     return surface.keepOut || NEVER_IN_PASSING.includes(soilId) || beyondHere(surface.id, soilId) !== null
       ? NONE
       : [PLAIN_WASH];
-  return listed.flatMap((method) => bySchool(method, schools) ?? []).map((method) => withSuds(method, schools));
+  const held = listed.flatMap((method) => bySchool(method, schools) ?? []).map((method) => withSuds(method, schools));
+  return isMistBreathed(household) ? held.map((method) => withoutMist(method, held)) : held;
 }

@@ -1,7 +1,6 @@
-import type { HouseholdMember } from '../catalogue/household';
 import { ingredientById } from '../catalogue/lookup';
 import type { AgentWindow, Method } from '../catalogue/methods';
-import { conditionsOf } from '../catalogue/methodsFor';
+import { conditionsOf, isMistBreathed } from '../catalogue/methodsFor';
 import type { CleaningAgentId, DwellMinutes, Soil } from '../catalogue/soils';
 import type { Surface } from '../catalogue/surface';
 import type { EvaluationContext } from '../evaluation/context';
@@ -11,6 +10,7 @@ import { uselessIn } from '../findings/uselessFor';
 import { mix, type MixtureState } from '../mixture/state';
 import { exceeds } from '../quantity/limit';
 import { applicationOfForm } from './application';
+import { asUsed } from './asUsed';
 import { dwellOf, MARGIN, type Dwell } from './dwell';
 import type { Air } from './drying';
 import { fitOf, formsOf, inItsWater, isForSurfaces, isKeptOff, isMadeFor } from './fitting';
@@ -31,9 +31,6 @@ function effortOf({ stroke }: Method, dwell: Dwell | null): Way['effort'] {
     dwell?.rewetEveryMinutes != null && exceeds(dwell.bestMinutes / dwell.rewetEveryMinutes, REWETS_ARE_WORK_ABOVE);
   return stroke === null ? (often ? 2 : 1) : often ? 3 : 2;
 }
-
-/** Whose lungs a mist reaches first. */
-const BREATHES_MIST: readonly HouseholdMember[] = ['bird', 'asthma', 'infant'];
 
 /** What a pair is weighed with. */
 export interface Setting {
@@ -81,7 +78,7 @@ export function plainWay(method: Method, { surface, went, context }: Setting): W
     effort: effortOf(method, null),
     made: false,
     went: went(method.id),
-    isMist: false,
+    bothersHousehold: false,
     application: applicationOfForm(method.form),
     dwell,
     amount: null,
@@ -157,6 +154,9 @@ function tryMethod(candidate: Candidate, method: Method, setting: Setting): Way 
   const fit = fitOf(needs, state);
   if (!fit.fits) return missOf(fit.window, fit.strength);
   if (!isOfForm) return { because: 'form', why: WRONG_FORM };
+  const used = asUsed(candidate, method.form, context);
+  if (used.evaluation.verdict === 'danger')
+    return { because: 'danger', why: used.evaluation.findings[0]?.happens ?? '' };
   const met = exceededLimits(state, surface, context.preferences, damp);
   const passed = certainlyExceeded(met);
   const never = passed.find((e) => e.minutes === 0);
@@ -181,13 +181,13 @@ function tryMethod(candidate: Candidate, method: Method, setting: Setting): Way 
     effort: effortOf(method, dwell),
     made: isMadeFor(formula, surface, soil),
     went: went(formula.id),
-    isMist: method.form === 'spray' && context.household.some((member) => BREATHES_MIST.includes(member)),
+    bothersHousehold: used.bothersHousehold || (method.form === 'spray' && isMistBreathed(context.household)),
     application,
     dwell,
     amount: wayAmountOf(method, surface.id, areaM2),
     conditions: conditionsOf(method, surface),
     why: method.why,
-    cautions: [...evaluation.findings, ...onSurface.findings, ...(joint ? [joint] : [])],
+    cautions: [...used.evaluation.findings, ...onSurface.findings, ...(joint ? [joint] : [])],
     wetFirst: joint ? 'the joints' : null,
   };
 }
@@ -202,10 +202,19 @@ function tooLong(usefulMinutes: number, timed: readonly ExceededLimit[]): string
 }
 
 /** What rules a candidate out of every method for a pair; null if nothing does. */
-function ruledOutAtOnce(candidate: Candidate, { surface, soil, context }: Setting): Miss | null {
+function ruledOutAtOnce(
+  candidate: Candidate,
+  methods: readonly Method[],
+  { surface, soil, context }: Setting,
+): Miss | null {
   const { formula, evaluation } = candidate;
   const { state, stateWhenDamp, verdict, findings } = evaluation;
-  if (verdict === 'danger') return { because: 'danger', why: findings[0]?.happens ?? '' };
+  // What is a danger as it is sprayed may be put on with a cloth.
+  if (
+    verdict === 'danger' &&
+    methods.every(({ form }) => asUsed(candidate, form, context).evaluation.verdict === 'danger')
+  )
+    return { because: 'danger', why: findings[0]?.happens ?? '' };
   if (!isForSurfaces(formula, surface)) return { because: 'form', why: 'It is made for something else.' };
   if (isKeptOff(formula, surface))
     return { because: 'surface', why: `Its own list keeps it off ${surface.name.toLowerCase()}.` };
@@ -223,7 +232,7 @@ function ruledOutAtOnce(candidate: Candidate, { surface, soil, context }: Settin
 
 /** Every way that a candidate has for a pair, the best of each route; or why it has none. */
 export function tryCandidate(candidate: Candidate, methods: readonly Method[], setting: Setting): Way[] | RuledOut {
-  const out = ruledOutAtOnce(candidate, setting);
+  const out = ruledOutAtOnce(candidate, methods, setting);
   if (out) return { candidate, ...out };
   const tried = methods.flatMap((method) => (isWindows(method.needs) ? tryMethod(candidate, method, setting) : []));
   const ways = tried.filter((t): t is Way => 'method' in t).sort(byRank);

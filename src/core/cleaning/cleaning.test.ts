@@ -211,13 +211,57 @@ describe('ways to clean', () => {
     expect(order({ A: { mean: 3, times: 2 } }).map((w) => w.name)).toEqual(['B', 'A']);
   });
 
-  test('the household decides: an oil spray is no way where a bird lives', () => {
-    const scented = recipe('1 cup water\n2 tsp dish soap\n5 drops lavender oil');
-    const supplies: Supplies = { shelf: [scented], formulas: [], cupboard: null };
-    const made = (at: Partial<EvaluationContext> = {}) =>
-      ranked('glazed-tile', 'fresh-grease', supplies, at).ways.filter((w) => w.candidate);
-    expect(made()).toHaveLength(1);
-    expect(made({ household: ['bird'] })).toEqual([]);
+  // By hand one level milder (common practice, no source): the bird elsewhere until it is dry.
+  test('the household decides: what is scented is sprayed nowhere where a bird lives, and comes after what is not', () => {
+    const scented = recipe('1 cup water\n1/2 tsp dish soap\n5 drops lavender oil');
+    const plain = recipe('1 cup water\n1/2 tsp dish soap');
+    const made = (household: EvaluationContext['household']) =>
+      ranked(
+        'acrylic',
+        'soap-scum',
+        { shelf: [scented, plain], formulas: [], cupboard: null },
+        { household },
+      ).ways.filter((w) => w.candidate);
+    expect(made([])).toHaveLength(2);
+    for (const household of [['bird'], ['cat']] as const) {
+      const ways = made(household);
+      expect(ways.map((w) => w.bothersHousehold)).toEqual([...ways.map((w) => w.bothersHousehold)].sort());
+      for (const w of ways.filter((one) => one.candidate!.formula.id === scented.id)) {
+        expect(w.method.form).not.toBe('spray');
+        expect(w.bothersHousehold).toBe(household[0] === 'bird');
+      }
+    }
+  });
+
+  test('what is found follows the way it is put on, not the bottle it is in', () => {
+    const vinegar: Formula = { ...recipe('1 cup white vinegar\n1 cup water'), form: 'spray' };
+    const acid = (household: EvaluationContext['household']) =>
+      ranked('glazed-tile', 'limescale', { shelf: [vinegar], formulas: [], cupboard: null }, { household }).ways.find(
+        (w) => w.candidate,
+      )!;
+    expect(acid([]).method.form).toBe('spray');
+    expect(acid([]).cautions.map((f) => f.code)).not.toContain('spray-and-lungs');
+    for (const member of ['bird', 'asthma', 'infant'] as const) {
+      const { method, cautions, bothersHousehold } = acid([member]);
+      expect(method).toMatchObject({ id: acid([]).method.id, form: 'cloth', name: 'Dilute acid, wiped on' });
+      expect(method.does).toMatch(/instead of spraying/);
+      expect(cautions.map((f) => f.code)).not.toContain('spray-and-lungs');
+      expect(bothersHousehold).toBe(false);
+    }
+    expect(acid(['cat']).method.form).toBe('spray');
+    // Peppermint in the air is a danger to a small child, from a cloth a caution.
+    const peppermint: Formula = { ...recipe('1 cup water\n1/2 tsp dish soap\n20 drops peppermint oil'), form: 'spray' };
+    const scented = ranked(
+      'acrylic',
+      'soap-scum',
+      { shelf: [peppermint], formulas: [], cupboard: null },
+      { household: ['infant'] },
+    ).ways.filter((w) => w.candidate);
+    expect(scented.length).toBeGreaterThan(0);
+    for (const w of scented) {
+      expect(w.method.form).not.toBe('spray');
+      expect(w.cautions.map((f) => [f.code, f.level])).toContainEqual(['oil-and-lungs', 'caution']);
+    }
   });
 
   // Water raises the grain of waxed wood within two minutes; marble bears it for an hour (surfaces table).

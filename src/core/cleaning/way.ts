@@ -45,8 +45,8 @@ export interface Way {
   /** True if the formula is made for this surface and this soil. */
   readonly made: boolean;
   readonly went: Went | null;
-  /** True where it is sprayed and someone lives who breathes its mist. */
-  readonly isMist: boolean;
+  /** True where it is sprayed and someone lives here who breathes its mist, or something else is said of it for them. */
+  readonly bothersHousehold: boolean;
   readonly application: Application;
   /** Null for what is done at once. */
   readonly dwell: Dwell | null;

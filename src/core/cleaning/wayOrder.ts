@@ -13,10 +13,10 @@ const madeRank = ({ made, candidate }: Way): number =>
 
 const supplyRank = ({ candidate }: Way): number => (candidate ? SUPPLY_SOURCES.indexOf(candidate.from) : 0);
 
-/** The better way first. Standing, then no mist where it is breathed, then what is made for the job, then how it went here, then what is at hand, then the least work. */
+/** The better way first. Standing, then what bothers nobody who lives here, then what is made for the job, then how it went here, then what is at hand, then the least work. */
 export const byRank = (a: Way, b: Way): number =>
   a.method.standing - b.method.standing ||
-  Number(a.isMist) - Number(b.isMist) ||
+  Number(a.bothersHousehold) - Number(b.bothersHousehold) ||
   madeRank(b) - madeRank(a) ||
   expected(b) - expected(a) ||
   supplyRank(a) - supplyRank(b) ||

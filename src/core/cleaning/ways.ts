@@ -77,7 +77,7 @@ export function rankWays(
   air: Air,
   { joints = [], areaM2 = usualAreaM2(surface.id), went = NEVER_RATED }: PlaceFacts = {},
 ): Ways {
-  const methods = methodsFor(surface, soil.id, context.preferences);
+  const methods = methodsFor(surface, soil.id, context.preferences, context.household);
   const setting: Setting = { surface, soil, context, air, joints, went, areaM2 };
   const ways = methods.filter(({ needs }) => !isWindows(needs)).map((method) => plainWay(method, setting));
   const ruledOut: RuledOut[] = [];
