@@ -15,6 +15,7 @@ const CORE_ROOMS = [
   'cleaning',
   'shelf-life',
   'batch',
+  'household',
   'exchange',
 ];
 const MAY_SEE = {
@@ -28,6 +29,17 @@ const MAY_SEE = {
   cleaning: ['text', 'quantity', 'catalogue', 'formula', 'mixture', 'findings', 'evaluation'],
   'shelf-life': ['text', 'quantity', 'catalogue', 'formula', 'mixture', 'findings', 'evaluation'],
   batch: ['text', 'quantity', 'catalogue', 'formula', 'mixture', 'findings', 'evaluation', 'cleaning', 'shelf-life'],
+  household: [
+    'text',
+    'quantity',
+    'catalogue',
+    'formula',
+    'mixture',
+    'findings',
+    'evaluation',
+    'cleaning',
+    'shelf-life',
+  ],
   exchange: CORE_ROOMS.filter((r) => r !== 'exchange'),
 };
 

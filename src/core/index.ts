@@ -9,6 +9,7 @@ export {
   DEFAULT_CONTEXT,
   type RecipeText,
   type EvaluationContext,
+  type HomeFacts,
 } from './evaluation/context';
 export {
   batchesOf,
@@ -135,6 +136,7 @@ export {
 
 export { candidateOf, rankWays, waysWith, weighSupplies, type Supplies } from './cleaning/ways';
 export { type Candidate, type RuledOut, type Way, type Ways, wayKey, type OutReason, type Went } from './cleaning/way';
+export { infusionDangers, PEEL_INFUSION } from './cleaning/infusion';
 export { guideSteps, GUIDE_STEP_KEYS, type GuideStep } from './cleaning/guide';
 export { applicationOf, type Application } from './cleaning/application';
 export { jointsFinding, jointsOf, type Joint } from './cleaning/joints';

@@ -33,6 +33,7 @@ export {
   useSaveVessel,
   useWriteHome,
 } from './mutations';
+export { useNotRight } from './useNotRight';
 export { useDraft, type Draft } from './useDraft';
 export { fileNameOf, pickBytes, pickFile, saveFile } from './files';
 export type { LogSoFar } from './log/logReader';

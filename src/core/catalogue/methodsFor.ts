@@ -3,6 +3,7 @@ import { preferenceOf, type AdvicePreferences, type DisputedAdviceId } from './d
 import type { HouseholdMember } from './household';
 import { JOINTS, METHODS, type Method } from './methods';
 import type { Surface } from './surface';
+import { SPRAY_FILM_ML_PER_M2 } from './useForms';
 
 /** What has to be so before anything is begun on a surface, whatever the method. Common practice, no source. */
 const ON_SURFACE: Readonly<Record<string, string>> = {
@@ -157,6 +158,8 @@ function withoutMist(method: Method, all: readonly Method[]): Method {
         form: 'cloth',
         name: `${method.name.replace(/,? sprayed$|\bspray$/, '').trim()}, wiped on`,
         does: WIPED_ON,
+        // The film is as thick as if it were sprayed, and so is what it takes.
+        perM2ML: method.perM2ML ?? SPRAY_FILM_ML_PER_M2,
       };
 }
 

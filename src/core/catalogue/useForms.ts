@@ -22,3 +22,6 @@ export const USE_FORMS = [
   'pieces',
 ] as const;
 export type UseForm = (typeof USE_FORMS)[number];
+
+/** An even wet film of a spray, mL per m² (common practice: 30 to 80). */
+export const SPRAY_FILM_ML_PER_M2 = 50;

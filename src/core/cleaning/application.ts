@@ -1,7 +1,6 @@
 import type { Formula } from '../formula/formula';
-import type { UseForm } from '../catalogue/useForms';
+import { SPRAY_FILM_ML_PER_M2, type UseForm } from '../catalogue/useForms';
 import { isPaste, type MixtureState } from '../mixture/state';
-import { SPRAY_FILM_ML_PER_M2 } from './drying';
 
 /** How a mixture goes on: as a thin film, a paste, a soak things lie in, or a dry powder. */
 export const APPLICATIONS = ['film', 'paste', 'soak', 'dry'] as const;

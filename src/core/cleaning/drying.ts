@@ -30,9 +30,6 @@ export function evaporationKgPerM2H({ roomC, humidityPercent }: Air): number {
 /** Pure alcohol leaves about five times as fast as water (common practice, no source). */
 const ALCOHOL_TIMES = 5;
 
-/** An even wet film of a spray, mL per m² (common practice: 30 to 80). */
-export const SPRAY_FILM_ML_PER_M2 = 50;
-
 /**
  * Minutes until a film is dry.
  * @param filmMLPerM2 more than 0; a spray leaves 30 to 80, a millimetre of paste 1000

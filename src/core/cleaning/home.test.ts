@@ -180,7 +180,7 @@ describe('a job of several parts', () => {
       place: { surfaceId: null, roomId: null, roomName: '', name: surface.name, material: surfaceId, areaM2: 1 },
       soil: { id: soilId, name: soil(soilId).name },
       formula: way.candidate?.formula ?? null,
-      method: { id: way.method.id, name: way.method.name },
+      method: { id: way.method.id, name: way.method.name, form: way.method.form },
       from: 'cupboard',
       application: way.application,
       dwell: way.dwell,

@@ -1,10 +1,9 @@
 import { sharedAreaM2 } from '../catalogue/usualAreas';
 import type { Method, Share } from '../catalogue/methods';
-import type { UseForm } from '../catalogue/useForms';
+import { SPRAY_FILM_ML_PER_M2, type UseForm } from '../catalogue/useForms';
 import type { Formula } from '../formula/formula';
 import type { MixtureState } from '../mixture/state';
 import { applicationOf, PASTE_ML_PER_M2 } from './application';
-import { SPRAY_FILM_ML_PER_M2 } from './drying';
 
 /** What a way takes, and the area it is for. */
 export interface WayAmount {

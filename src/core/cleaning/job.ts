@@ -1,3 +1,4 @@
+import type { UseForm } from '../catalogue/useForms';
 import type { Formula } from '../formula/formula';
 import type { Application } from './application';
 import type { Dwell } from './dwell';
@@ -29,8 +30,8 @@ export interface JobPart {
   readonly soil: { readonly id: string; readonly name: string };
   /** What it is done with; null where no mixture is needed. */
   readonly formula: Formula | null;
-  /** The method, by its id and in words; null in a part begun before there were methods. */
-  readonly method: { readonly id: string; readonly name: string } | null;
+  /** The method, by its id, in words, and how it is put on; null in a part begun before there were methods. */
+  readonly method: { readonly id: string; readonly name: string; readonly form: UseForm } | null;
   readonly from: SupplySource;
   readonly application: Application;
   /** Null for what is done at once. */

@@ -12,7 +12,7 @@ const part: JobPart = {
   place: { surfaceId: 's', roomId: 'r', roomName: 'Galley', name: 'Tap', material: 'chrome', areaM2: 0.1 },
   soil: { id: 'limescale', name: 'Limescale' },
   formula: formula!,
-  method: { id: 'scale-chrome', name: 'Wrapped' },
+  method: { id: 'scale-chrome', name: 'Wrapped', form: 'bag' },
   from: 'shelf',
   application: 'film',
   dwell: {

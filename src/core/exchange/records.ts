@@ -3,6 +3,7 @@ import { DISPUTED_ADVICE, type AdvicePreferences } from '../catalogue/disputedAd
 import { ROOM_KINDS } from '../catalogue/roomKinds';
 import { SOILS } from '../catalogue/soils';
 import { SURFACES } from '../catalogue/surfaces';
+import { USE_FORMS } from '../catalogue/useForms';
 import { APPLICATIONS } from '../cleaning/application';
 import type { Dwell } from '../cleaning/dwell';
 import { GUIDE_STEP_KEYS, type GuideStep } from '../cleaning/guide';
@@ -125,7 +126,7 @@ const jobPart = objectOf<JobPart>({
   place: jobPlace,
   soil: objectOf<JobPart['soil']>({ id: soilId, name }),
   formula: orNull(formulaSchema),
-  method: orNull(objectOf<NonNullable<JobPart['method']>>({ id, name })),
+  method: orNull(objectOf<NonNullable<JobPart['method']>>({ id, name, form: enumOf(USE_FORMS) })),
   from: enumOf(SUPPLY_SOURCES),
   application: enumOf(APPLICATIONS),
   dwell: orNull(dwell),

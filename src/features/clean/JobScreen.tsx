@@ -1,5 +1,5 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import {
   atStep,
@@ -12,7 +12,8 @@ import {
   type Timer,
   type PartStatus,
 } from '@/core';
-import { useChangeJob, useJobs, useTimers, useWriteHome } from '@/data';
+import { notRightOfPart } from '@/core/doors/household';
+import { useChangeJob, useJobs, useSettings, useTimers, useWriteHome } from '@/data';
 import {
   Action,
   Body,
@@ -27,6 +28,7 @@ import {
   useNow,
 } from '@/ui';
 import { InspectPart } from './InspectPart';
+import { NotRightCards } from './NotRightCards';
 import { StepView } from './StepView';
 
 /** The guide: one step a view, and where there are several parts, the one that wants hands. */
@@ -66,8 +68,10 @@ function Guide({ job, timers, partId }: { job: Job; timers: readonly Timer[]; pa
   const change = useChangeJob();
   const write = useWriteHome();
   const [chosen, setChosen] = useState(partId);
+  const settings = useSettings();
   const first = nextPart(job, timers, nowMs)?.part;
   const part = job.parts.find((p) => p.id === chosen && p.state === 'open') ?? first ?? job.parts[0];
+  const notRight = useMemo(() => (part ? notRightOfPart(part, settings) : []), [part, settings]);
   if (!part) return null;
   const wants = statusOf(part, job, timers, nowMs);
   const put = (to: (p: JobPart) => JobPart): void => {
@@ -115,6 +119,7 @@ function Guide({ job, timers, partId }: { job: Job; timers: readonly Timer[]; pa
           onChoose={setChosen}
         />
       )}
+      <NotRightCards findings={notRight} />
     </View>
   );
   const other = first && first.id !== part.id && wants === 'waits' ? first : null;

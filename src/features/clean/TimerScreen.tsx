@@ -1,8 +1,10 @@
+import { useMemo } from 'react';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import type { Timer } from '@/core';
-import { useTimers, useWriteHome } from '@/data';
+import { PEEL_INFUSION, type Timer } from '@/core';
+import { notRightOfTimer } from '@/core/doors/household';
+import { useJobs, useSettings, useTimers, useWriteHome } from '@/data';
 import { Action, Body, Overline, Section, Screen, Title, useNotice } from '@/ui';
-import { INFUSION_FORMULA, INFUSION_NAME } from './infusion';
+import { NotRightCards } from './NotRightCards';
 import { WaitPart } from './WaitPart';
 
 /** One wait that belongs to no job. */
@@ -28,7 +30,10 @@ function OneTimer({ timer }: { timer: Timer }) {
   const router = useRouter();
   const say = useNotice();
   const write = useWriteHome();
-  const isPeel = timer.name === INFUSION_NAME;
+  const settings = useSettings();
+  const jobs = useJobs().data;
+  const findings = useMemo(() => notRightOfTimer(timer, jobs ?? [], settings), [timer, jobs, settings]);
+  const isPeel = timer.name === PEEL_INFUSION.name;
   const end = (): void =>
     write.mutate(
       { remove: [{ collection: 'timer', id: timer.id }] },
@@ -38,7 +43,7 @@ function OneTimer({ timer }: { timer: Timer }) {
             text: `${timer.place || timer.name}: the wait is ended.`,
             undo: () => write.mutate({ put: [{ collection: 'timer', value: timer }] }),
           });
-          router.replace(isPeel ? `/mix/${INFUSION_FORMULA}` : timer.kind === 'infusion' ? '/mix' : '/');
+          router.replace(isPeel ? `/mix/${PEEL_INFUSION.formulaId}` : timer.kind === 'infusion' ? '/mix' : '/');
         },
       },
     );
@@ -57,6 +62,7 @@ function OneTimer({ timer }: { timer: Timer }) {
         {timer.place !== '' && <Overline>{timer.name}</Overline>}
         <Title>{timer.place || timer.name}</Title>
       </Section>
+      <NotRightCards findings={findings} />
       <WaitPart timer={timer} onEnded={() => router.replace('/')} />
       {timer.kind === 'infusion' && (
         <Body>

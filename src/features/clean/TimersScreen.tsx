@@ -1,7 +1,16 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
-import { SOURCES, startTimer, timerAt, type TimerKind, MINUTE_MS } from '@/core';
-import { newId, useTimers, useWriteHome } from '@/data';
+import {
+  contextOf,
+  infusionDangers,
+  PEEL_INFUSION,
+  SOURCES,
+  startTimer,
+  timerAt,
+  type TimerKind,
+  MINUTE_MS,
+} from '@/core';
+import { newId, useSettings, useTimers, useWriteHome } from '@/data';
 import { typedNumberIn, readAs } from '@/devices';
 import {
   Action,
@@ -19,8 +28,6 @@ import {
   useNow,
   whenText,
 } from '@/ui';
-import { INFUSION_FORMULA, INFUSION_NAME } from './infusion';
-import { useSupplies } from './useSupplies';
 
 const HOUR = 60;
 const DAY = 24 * HOUR;
@@ -43,7 +50,7 @@ const PRESETS: readonly Preset[] = [
     value: 'infusion',
     label: 'Peel in vinegar',
     kind: 'infusion',
-    name: INFUSION_NAME,
+    name: PEEL_INFUSION.name,
     minutes: [14 * DAY, 21 * DAY, 28 * DAY],
   },
   { value: 'jar', label: 'Another jar, in days', kind: 'infusion', name: 'Jar', minutes: [DAY, DAY, 2 * DAY] },
@@ -78,15 +85,14 @@ export function TimersScreen() {
   const [preset, setPreset] = useState(PRESETS.some((p) => p.value === kind) ? kind : 'own');
   const [place, setPlace] = useState('');
   const [typed, setTyped] = useState('15');
-  const house = useSupplies();
+  const settings = useSettings();
   const chosen = PRESETS.find((p) => p.value === preset) ?? PRESETS[0];
   const given = TYPED[preset];
   const number = typedNumberIn(typed);
   const good = typeof number === 'number' && number >= 1 && number <= (given?.most ?? Infinity);
   const minutes = good && given ? number * given.minutes : 0;
   // What may not be used in this home is not waited for either.
-  const peel = preset === 'infusion' && house.candidates.find((c) => c.formula.id === INFUSION_FORMULA);
-  const dangers = peel ? peel.evaluation.findings.filter((f) => f.level === 'danger') : [];
+  const dangers = chosen ? infusionDangers({ ...chosen, place }, contextOf('stored', settings)) : [];
   const running = (timers.data ?? []).filter((t) => t.endedAt === null);
   const start = (): void => {
     if (!chosen) return;
@@ -117,7 +123,7 @@ export function TimersScreen() {
           title="Start the time"
           weight="main"
           onPress={start}
-          disabled={(given !== undefined && !good) || dangers.length > 0 || !house.ready || write.isPending}
+          disabled={(given !== undefined && !good) || dangers.length > 0 || write.isPending}
           testID="start-timer"
         />
       }
@@ -138,7 +144,9 @@ export function TimersScreen() {
         {dangers.map((f) => (
           <FindingCard key={f.code} finding={f} sources={f.sources.map((s) => SOURCES[s])} />
         ))}
-        {dangers.length > 0 && <Body>Plain vinegar, thinned one to one, does the same work without the scent.</Body>}
+        {dangers.length > 0 && preset === 'infusion' && (
+          <Body>Plain vinegar, thinned one to one, does the same work without the scent.</Body>
+        )}
         <Field
           label="Where, or what"
           value={place}

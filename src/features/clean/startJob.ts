@@ -16,7 +16,7 @@ export function partFrom(
     place: chosen.place,
     soil: { id: soil.id, name: soil.name },
     formula: way.candidate?.formula ?? null,
-    method: { id: way.method.id, name: way.method.name },
+    method: { id: way.method.id, name: way.method.name, form: way.method.form },
     from: way.candidate?.from ?? 'shelf',
     application: way.application,
     dwell: way.dwell,

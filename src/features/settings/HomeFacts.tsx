@@ -1,9 +1,12 @@
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
+import { View } from 'react-native';
 import {
   validate,
   hardnessClass,
   HARDNESS_RANGE,
   HUMIDITY_RANGE,
+  MINUTE_MS,
   ROOM_C_RANGE,
   DISPUTED_ADVICE,
   settingsSchema,
@@ -11,8 +14,9 @@ import {
   type HouseholdMember,
   type Settings,
 } from '@/core';
+import { useNotRight } from '@/data';
 import { typedMeasureIn, readAs } from '@/devices';
-import { Body, Choice, Field, Heading, Section, SecondaryText } from '@/ui';
+import { Body, Choice, Field, Heading, Row, Section, SecondaryText, useNow, VerdictMark } from '@/ui';
 
 interface Props {
   readonly settings: Settings;
@@ -39,7 +43,32 @@ export function HouseholdForm({ settings, onPut }: Props) {
       <Heading>In this home</Heading>
       <Choice label="In this home" several options={LIVES_HERE} chosen={settings.lives} onChoose={toggle} />
       <SecondaryText>Oils, sprays, borax and what goes down the drain are judged for them.</SecondaryText>
+      <NoLongerRight />
     </Section>
+  );
+}
+
+/** How many things at home are no longer right, said as soon as someone is ticked. */
+function NoLongerRight() {
+  const router = useRouter();
+  const nowMs = useNow(MINUTE_MS);
+  const found = useNotRight(new Date(nowMs).toISOString());
+  return (
+    <View role="status" aria-live="polite">
+      {found.length > 0 && (
+        <Row
+          title={
+            found.length === 1
+              ? 'One thing at home is not right for them'
+              : `${found.length} things at home are not right for them`
+          }
+          detail={`${found.map(({ name }) => name).join(', ')}: what to do stands on Today.`}
+          mark={<VerdictMark level={found[0]?.findings[0]?.level ?? 'caution'} size={32} />}
+          to="/"
+          onPress={() => router.push('/')}
+        />
+      )}
+    </View>
   );
 }
 

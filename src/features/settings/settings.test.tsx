@@ -2,9 +2,12 @@ import { act, fireEvent, screen, waitFor } from '@testing-library/react-native';
 import { readHomeFile, writeHomeFile } from '@/core';
 import { demoHome } from '@/data/demo/demoHome';
 import { renderIn, settle } from '@/testing/renderIn';
+import { scentedHome } from '@/testing/scentedHome';
 import { SettingsScreen } from './SettingsScreen';
 
 const mockSaved: { name: string; text: string }[] = [];
+const mockPush = jest.fn();
+jest.mock('expo-router', () => ({ useRouter: () => ({ push: mockPush }) }));
 let mockPicked: string | null = null;
 jest.mock('@/data/files', () => ({
   saveFile: (name: string, text: string) => mockSaved.push({ name, text }),
@@ -16,6 +19,21 @@ const home = demoHome(new Date('2026-11-24T08:00:00Z'));
 beforeEach(() => {
   mockSaved.length = 0;
   mockPicked = null;
+});
+
+describe('who lives here', () => {
+  test('is told what at home is not right for them, as soon as they are ticked', async () => {
+    await renderIn(<SettingsScreen />, scentedHome());
+    await settle();
+    expect(screen.queryByText(/not right for them/)).toBeNull();
+    fireEvent.press(screen.getByLabelText('A cat'));
+    await settle();
+    expect(screen.getByText('One thing at home is not right for them')).toBeTruthy();
+    expect(screen.getByText(/Mint spray: what to do stands on Today/)).toBeTruthy();
+    fireEvent.press(screen.getByLabelText('Someone with asthma'));
+    await settle();
+    expect(screen.getByText('2 things at home are not right for them')).toBeTruthy();
+  });
 });
 
 describe('what is set', () => {

@@ -1,13 +1,15 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { discardBy, isExpired, lineText, vesselProfile, type BatchState } from '@/core';
-import { useBatch, useEndBatch, useFormula, useSaveFormulas } from '@/data';
+import { discardBy, isExpired, lineText, SOURCES, vesselProfile, type Batch, type BatchState } from '@/core';
+import { notRightOfBatch, relabelled } from '@/core/doors/household';
+import { useBatch, useEndBatch, useFormula, useSaveFormulas, useSettings, useWriteHome } from '@/data';
 import { LabelSheet } from '@/print';
 import {
   Action,
   Body,
   dayText,
+  FindingCard,
   Heading,
   LabelCard,
   Section,
@@ -68,6 +70,7 @@ export function BatchScreen({ id }: { id: string }) {
   };
   return (
     <Screen next={wide ? null : <Action title="To the shelf" weight="main" onPress={() => router.push('/shelf')} />}>
+      <NotRightNow batch={batch} />
       <Title>The label</Title>
       <LabelCard
         whole
@@ -112,6 +115,43 @@ export function BatchScreen({ id }: { id: string }) {
         </SecondaryText>
       </Section>
     </Screen>
+  );
+}
+
+/** What of a bottle is not right for who lives here now: to be poured away, or to be said on its label. */
+function NotRightNow({ batch }: { batch: Batch }) {
+  const say = useNotice();
+  const settings = useSettings();
+  const write = useWriteHome();
+  const findings = useMemo(() => (batch.state === 'kept' ? notRightOfBatch(batch, settings) : []), [batch, settings]);
+  if (findings.length === 0) return null;
+  const isDanger = findings.some((f) => f.level === 'danger');
+  const anew = (): void => {
+    const result = relabelled(batch, settings);
+    if (!result.ok) return;
+    write.mutate(
+      { put: [{ collection: 'batch', value: result.value }] },
+      {
+        onSuccess: () =>
+          say({
+            text: 'The label says it now. Print it, and stick it over the old one.',
+            undo: () => write.mutate({ put: [{ collection: 'batch', value: batch }] }),
+          }),
+      },
+    );
+  };
+  return (
+    <Section>
+      <Heading>{isDanger ? 'Not in this home' : 'For who lives here'}</Heading>
+      {findings.map((f) => (
+        <FindingCard key={f.code} finding={f} sources={f.sources.map((s) => SOURCES[s])} />
+      ))}
+      {isDanger ? (
+        <Body>Pour it away by local rules, or give it to a home without them.</Body>
+      ) : (
+        <Action title="Write the label anew" onPress={anew} disabled={write.isPending} testID="label-anew" />
+      )}
+    </Section>
   );
 }
 

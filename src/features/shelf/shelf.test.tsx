@@ -1,6 +1,7 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react-native';
 import { demoHome } from '@/data/demo/demoHome';
 import { renderIn, settle } from '@/testing/renderIn';
+import { scentedHome } from '@/testing/scentedHome';
 import { BatchScreen } from './BatchScreen';
 import { ShelfHome } from './ShelfPlace';
 
@@ -71,5 +72,33 @@ describe('a label', () => {
   test('of a bottle that is not there says so', async () => {
     await renderIn(<BatchScreen id="nowhere" />, home);
     expect(screen.getByText(/not on the shelf of this home/)).toBeTruthy();
+  });
+});
+
+describe('a bottle in a home that someone else has moved into', () => {
+  const before = scentedHome();
+  const livedIn = { ...before, settings: { ...before.settings, lives: ['cat', 'asthma'] as const } };
+
+  test('says that it is a danger to them, and offers no label for it', async () => {
+    await renderIn(<BatchScreen id={before.batches[0]!.id} />, livedIn);
+    await settle();
+    expect(screen.getByText('Not in this home')).toBeTruthy();
+    expect(screen.getByTestId('finding-oil-and-animals')).toBeTruthy();
+    expect(screen.queryByTestId('label-anew')).toBeNull();
+  });
+
+  test('gets its label written anew, which can be undone', async () => {
+    const vinegar = before.batches[1]!;
+    const { store } = await renderIn(<BatchScreen id={vinegar.id} />, livedIn);
+    await settle();
+    fireEvent.press(screen.getByTestId('label-anew'));
+    await settle();
+    expect(screen.queryByText('For who lives here')).toBeNull();
+    const labelled = (await store.all('batch')).find((b) => b.id === vinegar.id)!;
+    expect(labelled.label.cautions.join(' ')).toMatch(/someone with asthma/);
+    fireEvent.press(screen.getByText('Undo'));
+    await settle();
+    expect(screen.getByText('For who lives here')).toBeTruthy();
+    expect((await store.all('batch')).find((b) => b.id === vinegar.id)).toEqual(vinegar);
   });
 });

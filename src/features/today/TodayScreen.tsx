@@ -1,7 +1,8 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { dueSurfaces, isDue, isExpired, lastBySurface, stepOf, timerAt, type Due, type Room, MINUTE_MS } from '@/core';
-import { useBatches, useJobs, useLog, useRooms, useSurfaces, useTimers } from '@/data';
+import { type NotRightHere } from '@/core/doors/household';
+import { useBatches, useJobs, useLog, useNotRight, useRooms, useSurfaces, useTimers } from '@/data';
 import {
   Action,
   agoText,
@@ -58,6 +59,7 @@ export function TodayScreen() {
       <Columns
         left={
           <View style={styles.column}>
+            <NotRight iso={iso} />
             <Running />
             <DueToday nowMs={nowMs} iso={iso} />
           </View>
@@ -99,6 +101,38 @@ export function TodayScreen() {
         }
       />
     </Screen>
+  );
+}
+
+const AT: Readonly<Record<NotRightHere['kind'], { readonly where: string; readonly to: (id: string) => string }>> = {
+  timer: { where: 'running', to: (id) => `/clean/timer?id=${id}` },
+  job: { where: 'under way', to: (id) => `/clean/job?id=${id}` },
+  batch: { where: 'on the shelf', to: (id) => `/shelf/${id}` },
+  formula: { where: 'a formula of yours', to: (id) => `/mix/${id}` },
+};
+
+/** What is no longer right for who lives here, and what to do about it: it stands until it is done. */
+function NotRight({ iso }: { iso: string }) {
+  const router = useRouter();
+  const found = useNotRight(iso);
+  if (found.length === 0) return null;
+  return (
+    <Section>
+      <Heading>Not right for who lives here</Heading>
+      {found.map(({ kind, id, name, findings: [worst], whatToDo }) => {
+        const to = AT[kind].to(id);
+        return (
+          <Row
+            key={`${kind} ${id} ${name}`}
+            title={`${name}, ${AT[kind].where}`}
+            detail={`${worst?.happens ?? ''} ${whatToDo}`}
+            mark={<VerdictMark level={worst?.level ?? 'caution'} size={32} />}
+            to={to}
+            onPress={() => router.push(to)}
+          />
+        );
+      })}
+    </Section>
   );
 }
 

@@ -1,6 +1,7 @@
 import { fireEvent, screen } from '@testing-library/react-native';
 import { demoHome } from '@/data/demo/demoHome';
-import { renderIn } from '@/testing/renderIn';
+import { renderIn, settle } from '@/testing/renderIn';
+import { bottleMade, scentedHome } from '@/testing/scentedHome';
 import { TodayScreen } from './TodayScreen';
 
 const mockPush = jest.fn();
@@ -40,4 +41,37 @@ test('without rooms, setting one up is offered', async () => {
   await renderIn(<TodayScreen />);
   fireEvent.press(screen.getByText('Set up a room'), { nativeEvent: {}, preventDefault: () => undefined });
   expect(mockPush).toHaveBeenLastCalledWith('/rooms/new');
+});
+
+describe('when a cat and someone with asthma live here', () => {
+  const home = scentedHome();
+  const livedIn = { ...home, settings: { ...home.settings, lives: ['cat', 'asthma'] as const } };
+
+  test('what is no longer right stands first, with what to do, and leads there', async () => {
+    await renderIn(<TodayScreen />, livedIn);
+    await settle();
+    expect(screen.getByText('Not right for who lives here')).toBeTruthy();
+    expect(screen.getByText(/peppermint.* Pour it away by local rules/i)).toBeTruthy();
+    fireEvent.press(screen.getByText('Mint spray, on the shelf'), { nativeEvent: {}, preventDefault: () => undefined });
+    expect(mockPush).toHaveBeenLastCalledWith(`/shelf/${home.batches[0]!.id}`);
+    expect(screen.getByText(/Sprayed, .* write its label anew/)).toBeTruthy();
+  });
+
+  test('formulas of their own are judged too, however many', async () => {
+    const { formula } = home.batches[0]!;
+    const many = Array.from({ length: 20 }, (_, i) => ({
+      ...(i === 19 ? formula : bottleMade(`Suds ${i}`, '1 cup water\n1 tsp dish soap', []).formula),
+      id: `own-${i}`,
+    }));
+    await renderIn(<TodayScreen />, { ...livedIn, batches: [], formulas: many });
+    await settle();
+    expect(await screen.findByText('Mint spray, a formula of yours')).toBeTruthy();
+    expect(screen.queryByText(/Suds/)).toBeNull();
+  });
+});
+
+test('in a home of nobody in particular, nothing is said of it', async () => {
+  await renderIn(<TodayScreen />, scentedHome());
+  await settle();
+  expect(screen.queryByText('Not right for who lives here')).toBeNull();
 });

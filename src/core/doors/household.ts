@@ -1,0 +1,10 @@
+/** What is no longer right for those who live in a home: asked by Today, by a bottle and by a wait. */
+export {
+  notRightHere,
+  notRightOfBatch,
+  notRightOfPart,
+  notRightOfTimer,
+  relabelled,
+  type HomeThings,
+  type NotRightHere,
+} from '../household/notRight';
