@@ -62,6 +62,7 @@ export {
 export { readAmount } from './formula/reader/readAmount';
 export { typedAmount } from './formula/typedAmount';
 export { missingIngredients } from './formula/atHand';
+export { searchTextOf } from './formula/searchText';
 export { DAY_MS, HOUR_MS, MINUTE_MS } from './quantity/time';
 export { formulaFromReading } from './formula/fromReading';
 export { recipeTextOf } from './evaluation/recipeText';
@@ -86,8 +87,15 @@ export type { Result, Problem } from './formula/result';
 export { findIngredient, ingredientById, searchIngredients, INGREDIENTS } from './catalogue/lookup';
 export type { Ingredient } from './catalogue/ingredient';
 export type { Meaning } from './catalogue/meaning';
-export { SURFACES, surfaceByName, surfaceMeaning, type Surface, type SurfaceGroup } from './catalogue/surfaces';
-export { SOILS, soilByName, soilMeaning, type Soil } from './catalogue/soils';
+export {
+  SURFACES,
+  surfaceByName,
+  surfaceMeaning,
+  surfacesMeant,
+  type Surface,
+  type SurfaceGroup,
+} from './catalogue/surfaces';
+export { SOILS, soilByName, soilMeaning, soilsMeant, type Soil } from './catalogue/soils';
 export { HOUSEHOLD_MEMBERS, type HouseholdMember } from './catalogue/household';
 export {
   DISPUTED_ADVICE,

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Choice } from './Choice';
 import { Field } from './Field';
 import { Section } from './Screen';
@@ -19,6 +19,8 @@ interface Props<T extends Named> {
   readonly chosen: string;
   readonly onClose: () => void;
   readonly onChoose: (id: string) => void;
+  /** What a phrase means among them: it stands first. */
+  readonly meant?: (text: string) => readonly T[];
   /** Under which heading each stands while nothing is typed. */
   readonly groupOf?: (one: T) => string;
 }
@@ -29,10 +31,14 @@ const EVERYTHING = '';
 const namesOf = (one: Named): string => [one.name, ...one.names].join('\n');
 
 /** A long list under headings, narrowed by typing any name people use. */
-export function Picker<T extends Named>({ title, all, open, chosen, onClose, onChoose, groupOf }: Props<T>) {
+export function Picker<T extends Named>({ title, all, open, chosen, onClose, onChoose, meant, groupOf }: Props<T>) {
   const [typed, setTyped] = useState('');
   const key = typed.trim().toLowerCase();
-  const found = useSearch(all, namesOf, typed);
+  const spoken = useSearch(all, namesOf, typed);
+  const found = useMemo(
+    () => (key === '' || !meant ? spoken : [...new Set([...meant(key), ...spoken])]),
+    [key, meant, spoken],
+  );
   const grouped = key === '' && groupOf ? groupOf : () => EVERYTHING;
   const groups = [...new Set(found.map(grouped))];
   const choose = (id: string): void => {

@@ -14,6 +14,10 @@ export type Meaning<T> =
   | { readonly kind: 'several'; readonly rows: readonly T[] }
   | { readonly kind: 'none'; readonly nearest: readonly T[] };
 
+/** The rows that a word may mean: one, several, or none. */
+export const rowsMeant = <T>(meaning: Meaning<T>): readonly T[] =>
+  meaning.kind === 'one' ? [meaning.row] : meaning.kind === 'several' ? meaning.rows : [];
+
 const MAX_NEAREST = 6;
 /** Letters that differ, as a share of the longer word, up to which a name is near. */
 const NEAR_UP_TO_SHARE = 0.45;

@@ -8,6 +8,21 @@ interface Called {
 
 const SOIL_WORDS: readonly Called[] = [
   { of: ['limescale'], words: ['lime scale', 'limestone deposit', 'hard water', 'hard water marks', 'hard water deposit', 'calcium deposit', 'calc', 'scale in kettle', 'furring', 'fur', 'mineral deposit', 'chalky deposit', 'water stone', 'cloudy glass', 'calcification', 'lime deposit', 'waterscale', 'mineral build up'] },
+  // What a cleaner is called by what it takes off.
+  { of: ['limescale'], words: ['descaler', 'descaling', 'descale', 'limescale remover', 'scale remover', 'decalcifier'] },
+  { of: ['fresh-grease'], words: ['degreaser', 'degreasing', 'grease remover', 'kitchen cleaner'] },
+  { of: ['burnt-on'], words: ['oven cleaner', 'oven cleaning', 'pan cleaner'] },
+  { of: ['fingerprints'], words: ['glass cleaner', 'window cleaner', 'window cleaning', 'mirror cleaner'] },
+  { of: ['bowl-ring'], words: ['toilet cleaner', 'loo cleaner'] },
+  { of: ['soap-scum'], words: ['shower cleaner', 'bath cleaner', 'bathroom cleaner'] },
+  { of: ['mould'], words: ['mould remover', 'mould cleaner', 'mildew remover'] },
+  { of: ['rust'], words: ['rust remover', 'derusting'] },
+  { of: ['smell'], words: ['deodoriser', 'deodorizer', 'odour remover', 'freshener', 'air freshener'] },
+  { of: ['sticky'], words: ['glue remover', 'label remover', 'adhesive remover', 'sticker remover'] },
+  { of: ['daily-dirt'], words: ['all purpose cleaner', 'multipurpose cleaner', 'general cleaner', 'floor cleaner', 'surface cleaner', 'everyday cleaner'] },
+  { of: ['slime'], words: ['drain cleaner', 'unblocker', 'drain unblocker'] },
+  { of: ['tannin'], words: ['stain remover'] },
+  { of: ['silver-tarnish', 'tarnish'], words: ['metal polish', 'metal cleaner'] },
   { of: ['limescale', 'water-ring'], words: ['water mark', 'watermark', 'water stain', 'drip marks'] },
   { of: ['limescale', 'soap-scum'], words: ['white residue', 'white film', 'white deposit', 'shower grime', 'cloudy film'] },
   { of: ['soap-scum'], words: ['soap residue', 'soap film', 'soap deposit', 'soap', 'detergent residue', 'softener residue', 'washing powder residue', 'shower gel', 'tub scum'] },

@@ -1,4 +1,4 @@
-import { meaningsOf } from './meaning';
+import { meaningsOf, rowsMeant } from './meaning';
 import { SMELL_WORDS, STATE_WORDS, wordsForSoil } from './soilWords';
 import type { SourceKey } from './sources';
 
@@ -460,6 +460,9 @@ export const SOILS: readonly Soil[] = [
 
 /** What a word people use means among the soils: one, several to ask about, or none and the nearest. */
 export const soilMeaning = meaningsOf(SOILS, { passedOver: STATE_WORDS, endsIn: SMELL_WORDS });
+
+/** The soils that a word or phrase may mean. */
+export const soilsMeant = (text: string): readonly Soil[] => rowsMeant(soilMeaning(text));
 
 /** The soil of an id or of a word that means one alone, or null. */
 export function soilByName(text: string): Soil | null {

@@ -1,4 +1,4 @@
-import { meaningsOf } from './meaning';
+import { meaningsOf, rowsMeant } from './meaning';
 import type { SourceKey } from './sources';
 import { MATERIAL_WORDS, PLACE_WORDS, wordsFor } from './surfaceWords';
 import type { LimitOf, Surface, SurfaceGroup, SurfaceHarm, Tolerance, Weakness } from './surface';
@@ -575,6 +575,9 @@ export const SURFACES: readonly Surface[] = [
 
 /** What a word people use means among the surfaces: one, several to ask about, or none and the nearest. */
 export const surfaceMeaning = meaningsOf(SURFACES, { passedOver: PLACE_WORDS, madeOf: MATERIAL_WORDS });
+
+/** The surfaces that a word or phrase may mean. */
+export const surfacesMeant = (text: string): readonly Surface[] => rowsMeant(surfaceMeaning(text));
 
 /** The surface of an id or of a word that means one alone, or null. */
 export function surfaceByName(text: string): Surface | null {

@@ -6,6 +6,7 @@ import {
   soilsOn,
   SOILS,
   SURFACES,
+  surfacesMeant,
   type HomeSurface,
   type JobPlan,
   type Likelihood,
@@ -115,6 +116,7 @@ function WhichSurface({ rooms, surfaces, onChoose }: SurfaceProps) {
       <Picker
         title="Any surface"
         all={SURFACES}
+        meant={surfacesMeant}
         open={picking}
         chosen=""
         onClose={() => setPicking(false)}

@@ -159,6 +159,14 @@ describe('the list of formulas', () => {
     expect(screen.getByText('Scale lifter')).toBeTruthy();
     expect(screen.queryByText('Clear glass')).toBeNull();
     expect(screen.queryByText('Porthole glass')).toBeNull();
+    // By what people call an ingredient, and by what it takes off; a slip is forgiven.
+    fireEvent.changeText(screen.getByTestId('find-formula'), 'descaler');
+    expect(screen.getByText('Scale lifter')).toBeTruthy();
+    expect(screen.queryByText('Silver bath')).toBeNull();
+    fireEvent.changeText(screen.getByTestId('find-formula'), 'bicarb');
+    expect(screen.getByText('Soda paste')).toBeTruthy();
+    fireEvent.changeText(screen.getByTestId('find-formula'), 'vinegr');
+    expect(await screen.findByText('Everyday vinegar')).toBeTruthy();
     fireEvent.changeText(screen.getByTestId('find-formula'), 'submarine');
     expect(screen.getByText(/No formula speaks of that/)).toBeTruthy();
   });

@@ -9,6 +9,7 @@ import {
   SOILS,
   STARTER_FORMULAS,
   SURFACES,
+  surfacesMeant,
   type HomeSurface,
   MINUTE_MS,
 } from '@/core';
@@ -108,6 +109,7 @@ function SurfaceForm({ surface }: { surface: HomeSurface }) {
       <Picker
         title="What is it made of?"
         all={SURFACES}
+        meant={surfacesMeant}
         open={picking}
         chosen={surface.surfaceId}
         onClose={() => setPicking(false)}

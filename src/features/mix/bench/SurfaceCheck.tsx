@@ -4,8 +4,10 @@ import {
   jointsFinding,
   jointsOf,
   SOILS,
+  soilsMeant,
   SOURCES,
   SURFACES,
+  surfacesMeant,
   type AdvicePreferences,
   type Evaluation,
   type Finding,
@@ -98,6 +100,7 @@ export function SurfaceCheck({ where, evaluation, preferences, ways, onChange }:
       <Picker
         title="Which surface?"
         all={SURFACES}
+        meant={surfacesMeant}
         groupOf={(s) => SURFACE_GROUP_WORDS[s.group]}
         open={open === 'surface'}
         onClose={() => setOpen(null)}
@@ -107,6 +110,7 @@ export function SurfaceCheck({ where, evaluation, preferences, ways, onChange }:
       <Picker
         title="What is on it?"
         all={SOILS}
+        meant={soilsMeant}
         open={open === 'soil'}
         onClose={() => setOpen(null)}
         onChoose={(id) => onChange({ ...where, soil: SOILS.find((s) => s.id === id) ?? null })}

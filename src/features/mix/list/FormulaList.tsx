@@ -5,7 +5,7 @@ import {
   applicationOf,
   evaluate,
   missingIngredients,
-  resolveIngredient,
+  searchTextOf,
   STARTER_FAMILIES,
   STARTER_FORMULAS,
   stockedIds,
@@ -30,10 +30,6 @@ import {
   useSearch,
   useWide,
 } from '@/ui';
-
-/** What a formula is found by: its name, its job, its ingredients. */
-const textOf = (formula: Formula): string =>
-  [formula.name, formula.purpose, ...formula.lines.map((l) => resolveIngredient(l.ingredient).name)].join(' ');
 
 /** What a list can be narrowed to. */
 type Only = 'made' | 'cupboard' | 'film' | 'paste' | 'soak' | 'dry';
@@ -84,7 +80,7 @@ export function FormulaList({ openId }: { openId: string | null }) {
       o === 'cupboard' ? missingIngredients(f, at).length === 0 : o === 'made' ? made.has(f.id) : formOf(f) === o,
     );
   const all = useMemo(() => [...(own.data ?? []), ...STARTER_FORMULAS], [own.data]);
-  const speaking = new Set(useSearch(all, textOf, typed));
+  const speaking = new Set(useSearch(all, searchTextOf, typed));
   const found = (formulas: readonly Formula[]): Formula[] => formulas.filter((f) => speaking.has(f) && passes(f));
   const mine = found(own.data ?? []);
   const families = STARTER_FAMILIES.map((family) => ({ ...family, formulas: found(family.formulas) })).filter(
