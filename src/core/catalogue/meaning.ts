@@ -29,7 +29,7 @@ const keyOf = (text: string): string => plainName(text).split(' ').filter(Boolea
 /** "Glasse", as the plain rule leaves it, is a glass, "shelve" a shelf. */
 const singular = (word: string): string => word.replace(/(?<=ss|sh|ch|x)e$/, '').replace(/lve$/, 'lf');
 
-const sorted = (text: string): string => [...text].sort().join('');
+const sorted = (text: string): string => Array.from(text).sort().join('');
 
 /** How far a typed word is from a name: 0 where all of the one's words are the other's, 1 for nothing in common. */
 function farFrom(typed: string, name: string): number {

@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { discardBy, isExpired, timerAt, type Batch, MINUTE_MS } from '@/core';
-import { useBatches, useTimers } from '@/data';
+import { discardBy, isExpired, timerAt, type Batch, type Level, MINUTE_MS } from '@/core';
+import { useBatches, useNotRight, useTimers } from '@/data';
 import {
   Action,
   Body,
@@ -19,6 +19,7 @@ import {
   Title,
   useNow,
   useWide,
+  VerdictMark,
   type Ended,
 } from '@/ui';
 
@@ -41,7 +42,8 @@ export function ShelfScreen({ openId }: { openId: string | null }) {
   const router = useRouter();
   const batches = useBatches();
   const wide = useWide();
-  const now = new Date().toISOString();
+  const now = new Date(useNow(MINUTE_MS)).toISOString();
+  const notRight = useNotRight(now);
   const kept = onShelf(batches.data ?? [], now);
   const gone = (batches.data ?? []).filter((b) => b.state !== 'kept').sort(newestFirst);
   const card = (b: Batch) => (
@@ -51,6 +53,7 @@ export function ShelfScreen({ openId }: { openId: string | null }) {
       onGo={() => router.push(`/shelf/${b.id}`)}
       style={[styles.card, b.id === openId && styles.open]}
     >
+      <NotRightMark level={notRight.find((n) => n.kind === 'batch' && n.id === b.id)?.findings[0]?.level} />
       <LabelCard
         label={b.label}
         madeAt={b.madeAt}
@@ -90,6 +93,19 @@ export function ShelfScreen({ openId }: { openId: string | null }) {
   );
 }
 
+/** Over a bottle that is not right for who lives here: its screen says why and what to do. */
+function NotRightMark({ level }: { level: Level | undefined }) {
+  if (level === undefined) return null;
+  return (
+    <View style={styles.notRight}>
+      <VerdictMark level={level} size={24} />
+      <Body style={styles.said}>
+        {level === 'danger' ? 'Not right for who lives here' : 'Its label leaves out who lives here'}
+      </Body>
+    </View>
+  );
+}
+
 /** Peel in vinegar and the like, until it is strained. */
 function Infusions() {
   const router = useRouter();
@@ -124,5 +140,7 @@ function Infusions() {
 const styles = StyleSheet.create({
   cards: { gap: SPACE.l },
   card: { marginBottom: 4 },
+  notRight: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s, paddingBottom: SPACE.xs },
+  said: { flex: 1, fontWeight: '700' },
   open: { outlineWidth: 3, outlineColor: COLORS.action, outlineStyle: 'solid' },
 });

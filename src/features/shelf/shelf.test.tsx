@@ -79,6 +79,13 @@ describe('a bottle in a home that someone else has moved into', () => {
   const before = scentedHome();
   const livedIn = { ...before, settings: { ...before.settings, lives: ['cat', 'asthma'] as const } };
 
+  test('is marked on the shelf', async () => {
+    await renderIn(<ShelfHome />, livedIn);
+    await settle();
+    expect(screen.getAllByText('Not right for who lives here')).toHaveLength(1);
+    expect(screen.getAllByText('Its label leaves out who lives here')).toHaveLength(1);
+  });
+
   test('says that it is a danger to them, and offers no label for it', async () => {
     await renderIn(<BatchScreen id={before.batches[0]!.id} />, livedIn);
     await settle();
