@@ -3,3 +3,9 @@
  * there; the checks of everything take them as they stand, a person at work a third.
  */
 export const runs = (usual: number): number => Math.ceil(usual * Number(process.env.RUNS ?? 0.3));
+
+/** Of a list of cases all, or, for a person at work, a third of them: every run draws others. */
+export function drawn<T>(all: readonly T[]): readonly T[] {
+  const share = Number(process.env.RUNS ?? 0.3);
+  return share >= 1 ? all : all.filter(() => Math.random() < share);
+}

@@ -19,6 +19,7 @@ test.each([
   ['SOAP F', ['Soap scum']],
   // A slip in one word of two; words in another order.
   ['limscale', ['Limescale']],
+  ['limesacle', ['Limescale']],
   ['grese burnt', ['Burnt-on grease']],
 ])('%s finds %j', async (text, expected) => {
   type(text);

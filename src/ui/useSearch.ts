@@ -8,8 +8,9 @@ interface Searchable {
 /** Fewer letters than this are only looked for as they stand. */
 const MIN_LETTERS = 3;
 
-/** A slip for every so many letters is forgiven: "limscale", "bakng". */
-const FUZZY = 0.2;
+/** One slip is forgiven, in longer words two: "limscale", "vinegr", "marbel". */
+const FEW_LETTERS = 5;
+const slipsIn = (word: string): number => (word.length <= FEW_LETTERS ? 1 : 2);
 
 interface Doc {
   readonly id: string;
@@ -19,7 +20,7 @@ interface Doc {
 /** The search that forgives slips; it loads when something is typed that is nowhere as it stands. */
 async function indexOf(docs: readonly Doc[]): Promise<MiniSearch<Doc>> {
   const { default: Index } = await import('minisearch');
-  const index = new Index<Doc>({ fields: ['text'], searchOptions: { prefix: true, fuzzy: FUZZY } });
+  const index = new Index<Doc>({ fields: ['text'], searchOptions: { prefix: true, fuzzy: slipsIn } });
   index.addAll(docs);
   return index;
 }

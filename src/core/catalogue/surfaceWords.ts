@@ -192,7 +192,7 @@ export const MATERIAL_WORDS: ReadonlyMap<string, readonly string[]> = new Map(
 );
 
 /** Words that say where a thing stands or what it is like, and not what it is. */
-export const PLACE_WORDS: ReadonlySet<string> = new Set(
+export const WHEREABOUTS: ReadonlySet<string> = new Set(
   'a an the my our old new dirty greasy kitchen bathroom bath shower bedroom bed living dining hall hallway utility laundry room office home house garden indoor inside interior inner of in guest family cabin galley front back small large big little white black grey downstairs upstairs loft cellar basement garage'.split(
     ' ',
   ),

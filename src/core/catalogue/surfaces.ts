@@ -1,6 +1,6 @@
 import { meaningsOf, rowsMeant } from './meaning';
 import type { SourceKey } from './sources';
-import { MATERIAL_WORDS, PLACE_WORDS, wordsFor } from './surfaceWords';
+import { MATERIAL_WORDS, WHEREABOUTS, wordsFor } from './surfaceWords';
 import type { LimitOf, Surface, SurfaceGroup, SurfaceHarm, Tolerance, Weakness } from './surface';
 
 export type { Surface, SurfaceGroup } from './surface';
@@ -574,7 +574,7 @@ export const SURFACES: readonly Surface[] = [
 ];
 
 /** What a word people use means among the surfaces: one, several to ask about, or none and the nearest. */
-export const surfaceMeaning = meaningsOf(SURFACES, { passedOver: PLACE_WORDS, madeOf: MATERIAL_WORDS });
+export const surfaceMeaning = meaningsOf(SURFACES, { passedOver: WHEREABOUTS, madeOf: MATERIAL_WORDS });
 
 /** The surfaces that a word or phrase may mean. */
 export const surfacesMeant = (text: string): readonly Surface[] => rowsMeant(surfaceMeaning(text));

@@ -64,6 +64,12 @@ const SHARE_OPTIONS = SHARES.map((value) => ({ value, label: SHARE_WORDS[value] 
 const withShare = (way: Way, { surface, place }: ChosenPlace, share: Share | null): Way =>
   share === null ? way : { ...way, amount: wayAmountOf(way.method, surface.id, place.areaM2, share) };
 
+/** True where it takes more of it for all than for a spot: a kettle is filled either way. */
+function goesByShare(way: Way, chosen: ChosenPlace): boolean {
+  const [spot, all] = (['spot', 'all'] as const).map((share) => withShare(way, chosen, share).amount);
+  return spot?.volumeML !== all?.volumeML || spot?.massG !== all?.massG;
+}
+
 /** How many ways stand open at first. */
 const SHOWN = 3;
 
@@ -159,7 +165,7 @@ export function WaysList({ chosen, soil, onSoil }: Props) {
                   'Nothing you have, and none of Biscuit’s formulas, does this without harm. See below why.'}
               </Body>
             )}
-            {best?.way.amount && (
+            {best?.way.amount && goesByShare(best.way, chosen) && (
               <View style={styles.share}>
                 <SecondaryText>How much of it is soiled?</SecondaryText>
                 <Choice

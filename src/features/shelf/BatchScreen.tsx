@@ -70,7 +70,7 @@ export function BatchScreen({ id }: { id: string }) {
   };
   return (
     <Screen next={wide ? null : <Action title="To the shelf" weight="main" onPress={() => router.push('/shelf')} />}>
-      <NotRightNow batch={batch} />
+      <NotRightNow batch={batch} onPourAway={() => mark('discarded')} />
       <Title>The label</Title>
       <LabelCard
         whole
@@ -119,7 +119,7 @@ export function BatchScreen({ id }: { id: string }) {
 }
 
 /** What of a bottle is not right for who lives here now: to be poured away, or to be said on its label. */
-function NotRightNow({ batch }: { batch: Batch }) {
+function NotRightNow({ batch, onPourAway }: { batch: Batch; onPourAway: () => void }) {
   const say = useNotice();
   const settings = useSettings();
   const write = useWriteHome();
@@ -147,7 +147,10 @@ function NotRightNow({ batch }: { batch: Batch }) {
         <FindingCard key={f.code} finding={f} sources={f.sources.map((s) => SOURCES[s])} />
       ))}
       {isDanger ? (
-        <Body>Pour it away by local rules, or give it to a home without them.</Body>
+        <>
+          <Body>Pour it away by local rules, or give it to a home without them.</Body>
+          <Action title="It is poured away" onPress={onPourAway} testID="pour-away" />
+        </>
       ) : (
         <Action title="Write the label anew" onPress={anew} disabled={write.isPending} testID="label-anew" />
       )}

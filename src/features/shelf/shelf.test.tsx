@@ -92,6 +92,10 @@ describe('a bottle in a home that someone else has moved into', () => {
     expect(screen.getByText('Not in this home')).toBeTruthy();
     expect(screen.getByTestId('finding-oil-and-animals')).toBeTruthy();
     expect(screen.queryByTestId('label-anew')).toBeNull();
+    fireEvent.press(screen.getByTestId('pour-away'));
+    await settle();
+    expect(screen.queryByText('Not in this home')).toBeNull();
+    expect(screen.getByText('Mint spray is marked poured away.')).toBeTruthy();
   });
 
   test('gets its label written anew, which can be undone', async () => {

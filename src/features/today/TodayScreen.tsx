@@ -104,37 +104,54 @@ export function TodayScreen() {
   );
 }
 
-const AT: Readonly<Record<NotRightHere['kind'], { readonly where: string; readonly to: (id: string) => string }>> = {
+const AT: Readonly<
+  Record<NotRightHere['kind'], { readonly where: string; readonly to: (id: string) => `/${string}` }>
+> = {
   timer: { where: 'running', to: (id) => `/clean/timer?id=${id}` },
   job: { where: 'under way', to: (id) => `/clean/job?id=${id}` },
   batch: { where: 'on the shelf', to: (id) => `/shelf/${id}` },
   formula: { where: 'a formula of yours', to: (id) => `/mix/${id}` },
 };
 
-/** What is no longer right for who lives here, and what to do about it: it stands until it is done. */
+/** What is a danger to who lives here, and what to do about it: it stands until it is done. Labels that leave them out are one line. */
 function NotRight({ iso }: { iso: string }) {
   const router = useRouter();
   const found = useNotRight(iso);
   if (found.length === 0) return null;
+  const isDanger = ({ findings }: NotRightHere): boolean => findings[0]?.level === 'danger';
+  const labels = found.filter((one) => !isDanger(one));
+  const [first] = labels;
+  const toLabels = labels.length === 1 && first ? AT.batch.to(first.id) : '/shelf';
   return (
     <Section>
       <Heading>Not right for who lives here</Heading>
-      {found.map(({ kind, id, name, findings: [worst], whatToDo }) => {
+      {found.filter(isDanger).map(({ kind, id, name, findings: [worst], whatToDo }) => {
         const to = AT[kind].to(id);
         return (
           <Row
             key={`${kind} ${id} ${name}`}
             title={`${name}, ${AT[kind].where}`}
             detail={`${worst?.happens ?? ''} ${whatToDo}`}
-            mark={<VerdictMark level={worst?.level ?? 'caution'} size={32} />}
+            mark={<VerdictMark level="danger" size={32} />}
             to={to}
             onPress={() => router.push(to)}
           />
         );
       })}
+      {first && (
+        <Row
+          title={labels.length === 1 ? 'A label to write anew' : `${labels.length} labels to write anew`}
+          detail={`${labels.map(({ name }) => name).join(', ')}: ${lowerFirst(first.findings[0]?.happens ?? '')}`}
+          mark={<VerdictMark level="caution" size={32} />}
+          to={toLabels}
+          onPress={() => router.push(toLabels)}
+        />
+      )}
     </Section>
   );
 }
+
+const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
 /** Waits that run, and jobs that want a hand. */
 function Running() {

@@ -54,7 +54,9 @@ describe('when a cat and someone with asthma live here', () => {
     expect(screen.getByText(/peppermint.* Pour it away by local rules/i)).toBeTruthy();
     fireEvent.press(screen.getByText('Mint spray, on the shelf'), { nativeEvent: {}, preventDefault: () => undefined });
     expect(mockPush).toHaveBeenLastCalledWith(`/shelf/${home.batches[0]!.id}`);
-    expect(screen.getByText(/Sprayed, .* write its label anew/)).toBeTruthy();
+    fireEvent.press(screen.getByText('A label to write anew'), { nativeEvent: {}, preventDefault: () => undefined });
+    expect(mockPush).toHaveBeenLastCalledWith(`/shelf/${home.batches[1]!.id}`);
+    expect(screen.getByText(/Vinegar spray: sprayed, /)).toBeTruthy();
   });
 
   test('formulas of their own are judged too, however many', async () => {

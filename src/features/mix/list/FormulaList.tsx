@@ -31,6 +31,8 @@ import {
   useWide,
 } from '@/ui';
 
+const isCalled = ({ name }: Formula, key: string): boolean => name.toLowerCase().includes(key);
+
 /** What a list can be narrowed to. */
 type Only = 'made' | 'cupboard' | 'film' | 'paste' | 'soak' | 'dry';
 
@@ -81,11 +83,17 @@ export function FormulaList({ openId }: { openId: string | null }) {
     );
   const all = useMemo(() => [...(own.data ?? []), ...STARTER_FORMULAS], [own.data]);
   const speaking = new Set(useSearch(all, searchTextOf, typed));
+  const key = typed.trim().toLowerCase();
   const found = (formulas: readonly Formula[]): Formula[] => formulas.filter((f) => speaking.has(f) && passes(f));
-  const mine = found(own.data ?? []);
-  const families = STARTER_FAMILIES.map((family) => ({ ...family, formulas: found(family.formulas) })).filter(
-    (family) => family.formulas.length > 0,
-  );
+  /** What is called so, before what has to do with it. */
+  const calledSo = (formulas: readonly Formula[]): Formula[] =>
+    formulas.toSorted((a, b) => Number(isCalled(b, key)) - Number(isCalled(a, key)));
+  const mine = calledSo(found(own.data ?? []));
+  const families = (
+    key === ''
+      ? STARTER_FAMILIES.map((family) => ({ name: family.name, formulas: found(family.formulas) }))
+      : [{ name: '', formulas: calledSo(found(STARTER_FORMULAS)) }]
+  ).filter((family) => family.formulas.length > 0);
   const open = (f: Formula) => () => router.push(`/mix/${f.id}`);
   const rows = (formulas: readonly Formula[]) =>
     formulas.map((f) => (
@@ -156,9 +164,11 @@ export function FormulaList({ openId }: { openId: string | null }) {
           </SecondaryText>
           {families.map((family) => (
             <View key={family.name} style={styles.family}>
-              <Overline role="heading" aria-level={3}>
-                {family.name}
-              </Overline>
+              {family.name !== '' && (
+                <Overline role="heading" aria-level={3}>
+                  {family.name}
+                </Overline>
+              )}
               {rows(family.formulas)}
             </View>
           ))}
