@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
+import { DEMO_URL } from './page';
 
 const paste = async (page: Page, text: string): Promise<void> => {
   await page.goto('/mix/paste');
@@ -25,7 +26,7 @@ test('who lives here turns a caution into a danger, and back', async ({ page }) 
 test('someone with asthma moves in: Today says what is no longer right, and the label is written anew', async ({
   page,
 }) => {
-  await page.goto('/settings');
+  await page.goto(`${DEMO_URL}/settings`);
   await page.getByRole('checkbox', { name: 'Someone with asthma' }).click();
   await expect(page.getByRole('status').getByText(/not right for them/)).toBeVisible();
   await page.getByRole('link', { name: /not right for them/ }).click();
@@ -40,7 +41,7 @@ test('someone with asthma moves in: Today says what is no longer right, and the 
   // It is kept: after a reload the bottle says it, and Today asks no more.
   await page.reload();
   await expect(page.getByText(/lungs of .*someone with asthma/).first()).toBeVisible();
-  await page.goto('/');
+  await page.goto(DEMO_URL);
   await expect(page.getByRole('link', { name: /A label to write anew Porthole glass/ })).toBeVisible();
 });
 
