@@ -143,8 +143,8 @@ describe('what is printed', () => {
       cautions: [],
     });
     expect(ranked.ways[1]).toMatchObject({
-      formula: 'starter-dish-spray',
-      use: 'stored',
+      formula: 'starter-stone-wash',
+      use: 'fresh',
       verdict: 'clear',
       method: { form: 'cloth', standing: 2 },
       amount: { massG: null, areaM2: 0.375 },

@@ -141,7 +141,7 @@ test('by weight with the simulated scale: poured over once, and the rest made to
   await page.getByTestId('weighed').click();
   await expect(page.getByText('All in.')).toBeVisible();
   await page.getByTestId('to-shelf').click();
-  await expect(page.getByTestId('label').first()).toContainText('Daily wall spray');
+  await expect(page.getByTestId('label').first()).toContainText('Shower rinse spray');
   await expect(page.getByTestId('label').first()).toContainText(/4(?:\.\d)? L/);
 });
 

@@ -191,7 +191,7 @@ describe('how much to make', () => {
 
   test('a concentrate is a formula of its own, with how to dilute it', () => {
     const made = target({ kind: 'concentrate', times: 2 });
-    expect(made.formula.name).toBe('Daily wall spray (2 × concentrate)');
+    expect(made.formula.name).toBe('Shower rinse spray (2 × concentrate)');
     expect(made.basis).toMatchObject({ dilutedWith: 'distilled water', times: 2 });
     expect(made.basis?.kind === 'concentrate' && made.basis.makeUpToParts).toBeCloseTo(2, 6);
     expect(made.pourTarget).toBeNull();

@@ -130,6 +130,10 @@ export const LIQUIDS = [
     names: ['fractionated coconut oil'],
     density: 0.92, contents: [['fixed-oil', 100, 100, 100, 'w/w']], strengthOf: null, sources: ['crc-memory'],
   }),
+  liquid('mineral-oil', 'mineral oil', {
+    names: ['paraffin oil', 'liquid paraffin', 'white oil', 'white mineral oil', 'food grade mineral oil', 'chopping board oil', 'cutting board oil', 'board oil', 'butcher block oil'],
+    density: 0.85, contents: [['mineral-oil', 100, 100, 100, 'w/w']], strengthOf: null, sources: ['sds-memory'],
+  }),
   liquid('drying-oil', 'linseed oil', {
     names: ['tung oil', 'walnut oil', 'boiled linseed oil', 'raw linseed oil', 'teak oil', 'danish oil', 'flaxseed oil'],
     density: 0.93, contents: [['drying-oil', 100, 100, 100, 'w/w']], strengthOf: null, sources: ['crc-memory'],

@@ -70,6 +70,7 @@ export type SubstanceId =
   | 'plant-matter'
   | 'yeast'
   | 'fixed-oil'
+  | 'mineral-oil'
   | 'drying-oil'
   | 'wax'
   | 'chalk'
@@ -126,6 +127,8 @@ export type Trait =
   | 'fatty-oil'
   /** Takes up oxygen as it dries, and heats what it soaks. */
   | 'drying-oil'
+  /** Takes up oxygen as it stands, and smells of it. */
+  | 'turns-rancid'
   | 'abrasive';
 
 /** So many moles of an acid–base system, in the form that still holds so many protons. */
@@ -333,8 +336,9 @@ const PLAIN: readonly Substance[] = [
   row('protein', { name: 'protein', traits: ['perishable', 'clogging'], solubility: 0, displacement: 0.73, sources: ['common-practice'] }),
   row('plant-matter', { name: 'plant matter', traits: ['fuel', 'perishable', 'clogging'], solubility: 0, displacement: 0.9, sources: ['common-practice'] }),
   row('yeast', { name: 'yeast', traits: ['peroxide-catalyst', 'ferment', 'perishable', 'clogging'], solubility: 0, displacement: 0.9, sources: ['common-practice'] }),
-  row('fixed-oil', { name: 'vegetable oil', traits: ['fuel', 'fatty-oil'], solubility: 0, displacement: 1.09, sources: ['crc-memory'] }),
-  row('drying-oil', { name: 'drying oil', traits: ['fuel', 'fatty-oil', 'drying-oil'], solubility: 0, displacement: 1.075, sources: ['crc-memory', 'sds-memory'] }),
+  row('fixed-oil', { name: 'vegetable oil', traits: ['fuel', 'fatty-oil', 'turns-rancid'], solubility: 0, displacement: 1.09, sources: ['crc-memory'] }),
+  row('drying-oil', { name: 'drying oil', traits: ['fuel', 'fatty-oil', 'drying-oil', 'turns-rancid'], solubility: 0, displacement: 1.075, sources: ['crc-memory', 'sds-memory'] }),
+  row('mineral-oil', { name: 'mineral oil', traits: ['fuel', 'fatty-oil'], solubility: 0, displacement: 1 / 0.85, sources: ['sds-memory'] }),
   row('wax', { name: 'wax', traits: ['fuel', 'fatty-oil', 'clogging'], solubility: 0, displacement: 1.04, sources: ['crc-memory'] }),
   row('chalk', { name: 'chalk', g: 100.09, formula: 'CaCO3', traits: ['alkali', 'carbonate', 'abrasive', 'clogging', 'absorbent'], brings: [['carbonic', 1, 0]], spectators: [2], solubility: 0.001, displacement: 0.37, mohs: 3, sources: ['crc'] }),
   row('pumice', { name: 'pumice', traits: ['abrasive', 'clogging'], solubility: 0, displacement: 0.4, mohs: 5.5, sources: ['crc-memory'] }),

@@ -316,7 +316,7 @@ export const SURFACES: readonly Surface[] = [
     manner: 'Blot from the edge in, little water; weight a dry cloth on it.',
   }),
   surface('leather', 'Leather', {
-    group: 'cloth', names: ['leather sofa', 'leather shoes', 'suede'],
+    group: 'cloth', names: ['leather sofa', 'leather shoes'],
     limits: [acid(5, 0, 'strips-finish', 'Acid stains leather.'), alkali(8, 0, 'strips-finish', 'Alkali stiffens and cracks leather.'), oxidiser(0.1, 0, 'bleaches-colour', 'Peroxide bleaches it.'), alcohol(1, 0, 'strips-finish', 'Alcohol takes the finish off.'), ...drinksOil('strips-finish'), noGrains, water(5, 'strips-finish', 'Water leaves rings.')],
     manner: 'Barely damp cloth, dry, feed.',
   }),

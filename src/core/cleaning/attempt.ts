@@ -13,7 +13,7 @@ import { applicationOfForm } from './application';
 import { asUsed } from './asUsed';
 import { dwellOf, MARGIN, type Dwell } from './dwell';
 import type { Air } from './drying';
-import { fitOf, formsOf, inItsWater, isForSurfaces, isKeptOff, isMadeFor } from './fitting';
+import { fitOf, formsOf, inItsWater, isForSurfaces, isKeptOff, isMadeFor, nearnessOf } from './fitting';
 import { wayAmountOf } from './howMuch';
 import { jointsFinding, type Joint } from './joints';
 import { effectOf, mechanisms } from './mechanisms';
@@ -77,6 +77,7 @@ export function plainWay(method: Method, { surface, went, context }: Setting): W
     effect: PLAIN_EFFECT[method.standing],
     effort: effortOf(method, null),
     made: false,
+    near: null,
     went: went(method.id),
     bothersHousehold: false,
     application: applicationOfForm(method.form),
@@ -157,7 +158,7 @@ function tryMethod(candidate: Candidate, method: Method, setting: Setting): Way 
   const used = asUsed(candidate, method.form, context);
   if (used.evaluation.verdict === 'danger')
     return { because: 'danger', why: used.evaluation.findings[0]?.happens ?? '' };
-  const met = exceededLimits(state, surface, context.preferences, damp);
+  const met = method.form === 'air' ? [] : exceededLimits(state, surface, context.preferences, damp);
   const passed = certainlyExceeded(met);
   const never = passed.find((e) => e.minutes === 0);
   if (never) return { because: 'surface', why: never.reason };
@@ -180,6 +181,7 @@ function tryMethod(candidate: Candidate, method: Method, setting: Setting): Way 
     effect: effectOf(mechanisms(state, soil, surface)),
     effort: effortOf(method, dwell),
     made: isMadeFor(formula, surface, soil),
+    near: nearnessOf(formula, surface),
     went: went(formula.id),
     bothersHousehold: used.bothersHousehold || (method.form === 'spray' && isMistBreathed(context.household)),
     application,
@@ -218,8 +220,8 @@ function ruledOutAtOnce(
   if (!isForSurfaces(formula, surface)) return { because: 'form', why: 'It is made for something else.' };
   if (isKeptOff(formula, surface))
     return { because: 'surface', why: `Its own list keeps it off ${surface.name.toLowerCase()}.` };
-  // What goes into a machine is judged in its water, as a dose.
-  if (formula.form !== 'machine') {
+  // What goes into a machine is judged in its water, as a dose; what is set out in a bowl touches nothing.
+  if (formula.form !== 'machine' && !methods.some(({ form }) => form === 'air')) {
     const never = certainlyExceeded(exceededLimits(state, surface, context.preferences, stateWhenDamp)).find(
       (e) => e.minutes === 0,
     );

@@ -60,6 +60,20 @@ export const isKeptOff = (formula: Formula, surface: Surface): boolean => isAmon
 export const isMadeFor = ({ madeFor }: Formula, surface: Surface, soil: Soil): boolean =>
   madeFor !== undefined && isAmong(surface, madeFor.surfaces) && madeFor.soils.includes(soil.id);
 
+/** How near a formula comes to a surface by what it says it is made for. */
+export interface Nearness {
+  /** True if its own list names the surface. */
+  readonly isNamed: boolean;
+  /** How many places it names: of what merely fits, what is made for much is the plainer choice. */
+  readonly breadth: number;
+}
+
+/** How near a formula's own list comes to a surface. */
+export const nearnessOf = ({ madeFor }: Formula, surface: Surface): Nearness =>
+  madeFor === undefined
+    ? { isNamed: false, breadth: 0 }
+    : { isNamed: isAmong(surface, madeFor.surfaces), breadth: madeFor.surfaces.length };
+
 /** How a mixture stands to a method's windows. */
 export type Fit =
   { readonly fits: true } | { readonly fits: false; readonly window: AgentWindow; readonly strength: number };

@@ -4,6 +4,7 @@ import type { Finding } from '../findings/finding';
 import type { Formula } from '../formula/formula';
 import type { Application } from './application';
 import type { Dwell } from './dwell';
+import type { Nearness } from './fitting';
 import type { WayAmount } from './howMuch';
 
 /** What a way to clean is, what it is made of, and why something is none. */
@@ -44,6 +45,8 @@ export interface Way {
   readonly effort: 1 | 2 | 3;
   /** True if the formula is made for this surface and this soil. */
   readonly made: boolean;
+  /** How near the formula comes to it by its own list; null where none is used. */
+  readonly near: Nearness | null;
   readonly went: Went | null;
   /** True where it is sprayed and someone lives here who breathes its mist, or something else is said of it for them. */
   readonly bothersHousehold: boolean;

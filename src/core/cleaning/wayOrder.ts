@@ -13,7 +13,12 @@ const madeRank = ({ made, candidate }: Way): number =>
 
 const supplyRank = ({ candidate }: Way): number => (candidate ? SUPPLY_SOURCES.indexOf(candidate.from) : 0);
 
-/** The better way first. Standing, then what bothers nobody who lives here, then what is made for the job, then how it went here, then what is at hand, then the least work. */
+/** Of what merely fits: what names the surface before what does not, what is made for much before what is for one thing. */
+const nearRank = ({ near, made }: Way): number =>
+  near === null || made ? 0 : Number(near.isNamed) * MANY_PLACES + near.breadth;
+const MANY_PLACES = 1000;
+
+/** The better way first. Standing, then what bothers nobody who lives here, then what is made for the job, then how it went here, then what is at hand, then the least work, then what comes near by its own list. */
 export const byRank = (a: Way, b: Way): number =>
   a.method.standing - b.method.standing ||
   Number(a.bothersHousehold) - Number(b.bothersHousehold) ||
@@ -22,5 +27,6 @@ export const byRank = (a: Way, b: Way): number =>
   supplyRank(a) - supplyRank(b) ||
   a.effort - b.effort ||
   a.cautions.length - b.cautions.length ||
+  nearRank(b) - nearRank(a) ||
   (a.dwell?.bestMinutes ?? 0) - (b.dwell?.bestMinutes ?? 0) ||
   b.effect - a.effect;

@@ -33,9 +33,9 @@ describe('from what there is', () => {
 
   test('grams count as grams', () => {
     const scale = worked(starter('scale'));
-    // 50 g of citric acid to the litre.
+    // 30 g of citric acid to the litre.
     const made = fromWhatThereIs(scale, [{ lineId: '1', value: 20, unit: 'g' }]);
-    expect(made?.batchML).toBeCloseTo(400, 3);
+    expect(made?.batchML).toBeCloseTo(2000 / 3, 3);
   });
 
   test('nothing named, or nothing of it in the formula, gives nothing', () => {

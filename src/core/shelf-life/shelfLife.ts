@@ -67,6 +67,12 @@ const KEEPING: readonly KeepingRule[] = [
     lowDays: 180,
     highDays: 365,
     reason: 'oil turns rancid in a year',
+    applies: (s) => !s.hasWaterPhase && hasTrait(s, 'turns-rancid'),
+  },
+  {
+    lowDays: 365,
+    highDays: 730,
+    reason: 'mineral oil and wax do not spoil',
     applies: (s) => !s.hasWaterPhase && hasTrait(s, 'fatty-oil'),
   },
   { lowDays: 180, highDays: 365, reason: 'dry mixes keep airtight', applies: (s) => !s.hasWaterPhase },
