@@ -56,7 +56,7 @@ describe('ways to clean', () => {
     ['silver', 'silver-tarnish', 'foil: Silver bath'],
     ['stove-glass', 'soot', 'hand: Damp newspaper and ash'],
     ['oven-racks', 'burnt-on', 'soak: Rack soak'],
-    ['enamel', 'burnt-on', 'paste: Quick oven paste'],
+    ['enamel', 'burnt-on', 'paste: Soapy oven paste'],
     ['aluminium', 'burnt-on', 'soak: Hot soapy soak'],
     ['cast-iron', 'burnt-on', 'hand: Salt and oil'],
     ['vinyl-floor', 'daily-dirt', 'bucket: Floor wash'],
@@ -574,7 +574,7 @@ describe('the guide', () => {
 
   test('a bowl for what is used at once, a label for what is kept', () => {
     expect(steps('enamel', 'burnt-on').find((s) => s.key === 'make')?.text).toMatch(
-      /^Make 300 mL of Quick oven paste in a bowl/,
+      /^Make 300 mL of Soapy oven paste in a bowl/,
     );
     expect(steps('glazed-tile', 'soap-scum').find((s) => s.key === 'make')?.text).toMatch(/^Label the bottle/);
   });

@@ -82,12 +82,17 @@ export function FormulaList({ openId }: { openId: string | null }) {
       o === 'cupboard' ? missingIngredients(f, at).length === 0 : o === 'made' ? made.has(f.id) : formOf(f) === o,
     );
   const all = useMemo(() => [...(own.data ?? []), ...STARTER_FORMULAS], [own.data]);
-  const speaking = new Set(useSearch(all, searchTextOf, typed));
+  const spoken = useSearch(all, searchTextOf, typed);
+  const place = useMemo(() => new Map(spoken.map((f, i) => [f, i])), [spoken]);
   const key = typed.trim().toLowerCase();
-  const found = (formulas: readonly Formula[]): Formula[] => formulas.filter((f) => speaking.has(f) && passes(f));
-  /** What is called so, before what has to do with it. */
+  const found = (formulas: readonly Formula[]): Formula[] => formulas.filter((f) => place.has(f) && passes(f));
+  /** What is called so, before what has to do with it, the likeliest first. */
   const calledSo = (formulas: readonly Formula[]): Formula[] =>
-    formulas.toSorted((a, b) => Number(isCalled(b, key)) - Number(isCalled(a, key)));
+    formulas.toSorted(
+      (a, b) =>
+        Number(isCalled(b, key)) - Number(isCalled(a, key)) ||
+        (key === '' ? 0 : (place.get(a) ?? 0) - (place.get(b) ?? 0)),
+    );
   const mine = calledSo(found(own.data ?? []));
   const families = (
     key === ''
