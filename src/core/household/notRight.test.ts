@@ -166,7 +166,7 @@ describe('what runs', () => {
   test('a wait of a job names what it is done with; its part is not named twice', () => {
     const running = wait({ jobId: 'j', partId: 'p' });
     const found = notRightHere({ ...NOTHING, timers: [running], jobs: [job(TEA_TREE)] }, home('cat'), NOW);
-    expect(found.map((f) => [f.kind, f.id])).toEqual([['timer', 't']]);
+    expect(found.map((f) => [f.kind, f.id])).toEqual([['job', 'j']]);
     expect(found[0]!.whatToDo).toMatch(/Take it off now/);
     const ended = { ...running, endedAt: NOW };
     expect(notRightHere({ ...NOTHING, timers: [ended], jobs: [job(TEA_TREE)] }, home('cat'), NOW)).toMatchObject([

@@ -80,22 +80,23 @@ export function notRightHere(things: HomeThings, home: HomeFacts, nowISO: string
   const add = (one: NotRightHere): void => {
     if (one.findings.length > 0) found.push(one);
   };
+  const takenOff = new Set<string>();
   for (const timer of things.timers) {
+    const findings = notRightOfTimer(timer, things.jobs, home);
+    if (findings.length > 0 && timer.partId !== null) takenOff.add(timer.partId);
     add({
-      kind: 'timer',
-      id: timer.id,
+      ...(timer.jobId === null ? { kind: 'timer', id: timer.id } : { kind: 'job', id: timer.jobId }),
       name: timer.place || timer.name,
-      findings: notRightOfTimer(timer, things.jobs, home),
+      findings,
       whatToDo:
         timer.kind === 'infusion'
           ? 'Strain it off and throw it away, or finish it for a home without them.'
           : 'Take it off now, rinse, open the window, and keep them out until it is dry.',
     });
   }
-  const waiting = new Set(found.map((one) => things.timers.find((t) => t.id === one.id)?.partId));
   for (const job of things.jobs) {
     for (const part of job.parts) {
-      if (waiting.has(part.id)) continue;
+      if (takenOff.has(part.id)) continue;
       add({
         kind: 'job',
         id: job.id,
@@ -121,8 +122,5 @@ export function notRightHere(things: HomeThings, home: HomeFacts, nowISO: string
     });
   }
   const level = ({ findings: [first] }: NotRightHere) => first?.level ?? 'clear';
-  return found
-    .map((one, i) => ({ one, i }))
-    .sort((a, b) => (isWorse(level(a.one), level(b.one)) ? -1 : isWorse(level(b.one), level(a.one)) ? 1 : a.i - b.i))
-    .map(({ one }) => one);
+  return found.sort((a, b) => (isWorse(level(a), level(b)) ? -1 : isWorse(level(b), level(a)) ? 1 : 0));
 }
