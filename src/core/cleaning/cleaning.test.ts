@@ -610,13 +610,14 @@ describe('how much', () => {
   });
 
   test('nothing in the whole table takes litres but what is laid in or filled', () => {
-    for (const on of SURFACES) {
-      for (const off of SOILS) {
-        for (const w of rankWays(starters, on, off, DEFAULT_CONTEXT, AIR).ways) {
-          if (['soak', 'fill', 'foil', 'pour'].includes(w.method.form)) continue;
-          expect(w.amount?.volumeML ?? 0).toBeLessThanOrEqual(600);
-        }
-      }
-    }
+    const much = SURFACES.flatMap((on) =>
+      SOILS.flatMap((off) =>
+        rankWays(starters, on, off, DEFAULT_CONTEXT, AIR)
+          .ways.filter((w) => !['soak', 'fill', 'foil', 'pour'].includes(w.method.form))
+          .filter((w) => (w.amount?.volumeML ?? 0) > 600)
+          .map((w) => `${on.id} ${off.id} ${w.name}`),
+      ),
+    );
+    expect(much).toEqual([]);
   });
 });

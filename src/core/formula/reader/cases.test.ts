@@ -114,7 +114,7 @@ const withX = (frame: string, x: string): string =>
 
 describe('a sentence that puts something in', () => {
   test.each(sentenceCases.putsIn)('%s: never clear', (frame) => {
-    for (const x of ['bleach', 'household bleach', 'lejía']) {
+    for (const x of drawn(['bleach', 'household bleach', 'lejía'])) {
       expect(weigh(`1 cup vinegar\n1 cup water\n${withX(frame, x)}`).verdict).not.toBe('clear');
       expect(weigh(`${withX(frame, x)}\n1 cup vinegar\n1 cup water`).verdict).not.toBe('clear');
     }
@@ -129,11 +129,11 @@ const HAZARD_NAMES =
 
 describe('a denial that keeps nothing out', () => {
   test.each(ownSentences)('%s: never clear', (sentence) => {
-    for (const text of [
+    for (const text of drawn([
       `1 cup vinegar\n1 cup water\n${sentence}`,
       `${sentence}\n1 cup vinegar\n1 cup water`,
       `1 cup vinegar\n1 cup water\nMethod\n${sentence}`,
-    ]) {
+    ])) {
       expect([text, weigh(text).verdict]).not.toEqual([text, 'clear']);
     }
   });
