@@ -87,6 +87,9 @@ describe('what a word means among surfaces', () => {
     ['oak table', ['varnished-wood', 'waxed-wood']],
     ['marble table', ['marble']],
     ['copper bath', ['brass']],
+    ['enamel cooker', ['enamel']],
+    ['my kitchen shelves', ['gloss-paint', 'laminate', 'varnished-wood', 'waxed-wood']],
+    ['acrylic bathtub', ['acrylic']],
     ['glass kettle', ['glass', 'kettle']],
     ['plastic windows frame', ['pvc-window-frame']],
     ['drinking glasses', ['drinking-glass']],
@@ -96,6 +99,11 @@ describe('what a word means among surfaces', () => {
     ['kitchen', []],
     ['brass monkey', []],
   ])('%s: %j', (word, ids) => expect([...idsOf(word)].sort()).toEqual(ids));
+
+  test('two letters that changed places are one slip: marble stands alone', () => {
+    const meaning = surfaceMeaning('marbel');
+    expect(meaning.kind === 'none' && meaning.nearest.map((r) => r.id)).toEqual(['marble']);
+  });
 
   test('a word that is like nothing has nothing near', () => {
     expect(surfaceMeaning('quixotry')).toEqual({ kind: 'none', nearest: [] });

@@ -102,6 +102,16 @@ describe('because of who lives here', () => {
     expect(found.map((f) => `${f.code} ${f.level}`).sort()).toEqual(expected);
   });
 
+  test('what is found anyway, and is worse for them, is their doing', () => {
+    const anyway = evaluate(TEA_TREE, contextOf('stored', home()));
+    const found = becauseOfHousehold(TEA_TREE, contextOf('stored', home('dog')));
+    expect(anyway.ok && anyway.value.findings.map((f) => [f.code, f.level])).toContainEqual([
+      'oil-and-animals',
+      'caution',
+    ]);
+    expect(found.map((f) => [f.code, f.level])).toEqual([['oil-and-animals', 'danger']]);
+  });
+
   test('what is found of it anyway is not their doing', () => {
     const anyway = evaluate(BORAX, contextOf('stored', home('cat')));
     expect(anyway.ok && anyway.value.findings.map((f) => f.code)).toContain('borax-exposure');

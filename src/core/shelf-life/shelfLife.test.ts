@@ -36,6 +36,8 @@ test.each<[string, string, number, number, string]>([
   ['bleach', '10 mL bleach\n500 mL water', 0, 0, 'thinned bleach loses its strength'],
   ['alcohol', '500 mL rubbing alcohol\n500 mL water', 180, 365, 'over 20 % alcohol keeps it'],
   ['oil alone', '100 mL olive oil', 180, 365, 'oil turns rancid in a year'],
+  // Paraffin takes up no oxygen (data sheets, from memory).
+  ['mineral oil', '100 mL mineral oil', 365, 730, 'mineral oil and wax do not spoil'],
   ['dry', '100 g washing soda', 180, 365, 'dry mixes keep airtight'],
   ['an infusion', '200 g orange peel\n500 mL vinegar', 90, 180, 'an infusion in acid, strained'],
   ['juice', '100 mL orange juice\n500 mL water', 1, 2, 'fresh juice, starch or plant matter spoils'],
