@@ -1,5 +1,6 @@
 import { plainName } from '../catalogue/lookup';
 import { classId, PLACE_CLASSES, type SurfacePlaceId } from '../catalogue/placeIds';
+import type { Meaning } from '../catalogue/meaning';
 import { SOILS, soilMeaning } from '../catalogue/soils';
 import { SURFACES, surfaceMeaning } from '../catalogue/surfaces';
 import type { MadeFor } from './formula';
@@ -46,6 +47,7 @@ function placesOf(phrase: string): SurfacePlaceId[] {
 
 /** Surfaces that words like "stone, aluminium, waxed wood" keep a formula off; a word that may mean several keeps it off each. */
 export function keepOffInWords(never: string): SurfacePlaceId[] {
+  if (never === '') return [];
   const found = phrases(never).flatMap((phrase) => {
     const places = placesOf(phrase);
     if (places.length > 0) return places;
@@ -66,16 +68,42 @@ const namesOf = ({
   readonly names: readonly string[];
 }): string[] => [id.replaceAll('-', ' '), ...name.split(/,| or | and /), ...names];
 
+/** The names that mean one row alone, in plain words, each with its id. */
+function plainNames<T extends Parameters<typeof namesOf>[0]>(
+  rows: readonly T[],
+  meaningOf: (text: string) => Meaning<T>,
+): ReadonlyMap<string, string> {
+  const found = new Map<string, string>();
+  for (const row of rows)
+    for (const name of namesOf(row)) if (meaningOf(name).kind === 'one') found.set(plainName(name).trim(), row.id);
+  return found;
+}
+
+let names: { readonly soils: ReadonlyMap<string, string>; readonly surfaces: ReadonlyMap<string, string> } | null =
+  null;
+
+/** A name of more words than this is none. */
+const MAX_WORDS = 6;
+
 /** What words like "Limescale on glazed tile and taps" make a formula for; null where they name no surface or no soil. */
 export function madeForInWords(purpose: string): MadeFor | null {
-  const words = ` ${plainName(purpose)} `;
-  const says = (name: string): boolean =>
-    words.includes(` ${plainName(name)} `) || words.includes(` ${plainName(name)}s `);
-  const soils = SOILS.filter((s) => namesOf(s).some((name) => says(name) && soilMeaning(name).kind === 'one')).map(
-    (s) => s.id,
-  );
-  const surfaces = SURFACES.filter((s) =>
-    namesOf(s).some((name) => says(name) && surfaceMeaning(name).kind === 'one'),
-  ).map((s) => s.id);
+  const words = plainName(purpose).split(' ').filter(Boolean);
+  if (words.length < 2) return null;
+  names ??= { soils: plainNames(SOILS, soilMeaning), surfaces: plainNames(SURFACES, surfaceMeaning) };
+  const soilIds = new Set<string>();
+  const surfaceIds = new Set<string>();
+  for (let from = 0; from < words.length; from++) {
+    for (let to = from + 1; to <= Math.min(words.length, from + MAX_WORDS); to++) {
+      const phrase = words.slice(from, to).join(' ');
+      for (const name of [phrase, phrase.replace(/s$/, '')]) {
+        const soil = names.soils.get(name);
+        const surface = names.surfaces.get(name);
+        if (soil !== undefined) soilIds.add(soil);
+        if (surface !== undefined) surfaceIds.add(surface);
+      }
+    }
+  }
+  const soils = SOILS.filter((s) => soilIds.has(s.id)).map((s) => s.id);
+  const surfaces = SURFACES.filter((s) => surfaceIds.has(s.id)).map((s) => s.id);
   return surfaces.length > 0 && soils.length > 0 ? { surfaces, soils } : null;
 }
