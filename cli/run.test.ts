@@ -149,7 +149,7 @@ describe('what is printed', () => {
       method: { form: 'cloth', standing: 2 },
       amount: { massG: null, areaM2: 0.375 },
     });
-    expect((ranked.ways[1]?.steps as { key: string }[]).map((s) => s.key)).toContain('spot-test');
+    expect((ranked.ways[1]?.steps as { key: string }[]).map((s) => s.key)).toContain('make');
     for (const r of ranked.ruledOut) expect(r.why.length).toBeGreaterThan(5);
     expect(ranked.unlikely).toBe(false);
     expect(JSON.parse(evaluate('--surface', 'acrylic', '--soil', 'silver-tarnish').stdout)).toMatchObject({

@@ -1,18 +1,5 @@
-import {
-  DEFAULT_CONTEXT,
-  DEFAULT_SETTINGS,
-  jointsOf,
-  likelihoodOf,
-  rankWays,
-  SOILS,
-  SOURCES,
-  STARTER_FORMULAS,
-  SURFACES,
-  weighSupplies,
-  type Soil,
-  type Surface,
-  type Way,
-} from '../src/core';
+import { likelihoodOf, SOILS, SOURCES, SURFACES, type Soil, type Surface, type Way } from '../src/core';
+import { starterWays } from './starterWays';
 
 /**
  * The page of every pair of surface and soil: what is done first, for how long, what comes after it and who goes
@@ -20,8 +7,6 @@ import {
  * against the file by a test.
  */
 
-const AIR = { roomC: DEFAULT_SETTINGS.roomC, humidityPercent: DEFAULT_SETTINGS.humidityPercent };
-const CANDIDATES = weighSupplies({ shelf: [], formulas: STARTER_FORMULAS, cupboard: null }, DEFAULT_CONTEXT);
 const NEXT = 2;
 
 const nameOf = (w: Way): string => (w.candidate ? `${w.name} (${w.method.name.toLowerCase()})` : w.name);
@@ -41,9 +26,7 @@ function amountOf({ amount }: Way): string {
 const LIKELY = { common: '', seldom: 'seldom', unlikely: '' } as const;
 
 function rowOf(surface: Surface, soil: Soil): string {
-  const { ways, beyond } = rankWays(CANDIDATES, surface, soil, DEFAULT_CONTEXT, AIR, {
-    joints: jointsOf(surface.id, []),
-  });
+  const { ways, beyond } = starterWays(surface, soil);
   const likely = LIKELY[likelihoodOf(surface.id, soil.id)];
   const [first, ...rest] = ways;
   const others = [...new Set(rest.map(nameOf))].slice(0, NEXT).join('; ');

@@ -145,7 +145,7 @@ export {
 export { candidateOf, rankWays, waysWith, weighSupplies, type Supplies } from './cleaning/ways';
 export { type Candidate, type RuledOut, type Way, type Ways, wayKey, type OutReason, type Went } from './cleaning/way';
 export { infusionDangers, PEEL_INFUSION } from './cleaning/infusion';
-export { guideSteps, GUIDE_STEP_KEYS, type GuideStep } from './cleaning/guide';
+export { dwellChoices, guideSteps, GUIDE_STEP_KEYS, type GuideStep } from './cleaning/guide';
 export { applicationOf, type Application } from './cleaning/application';
 export { jointsFinding, jointsOf, type Joint } from './cleaning/joints';
 export { toleranceOf, questionsAbout, type HomeSurface, type Room, type Upkeep } from './cleaning/homeSurface';
@@ -153,10 +153,22 @@ export { METHODS, methodById, SHARES, type Method, type Share } from './catalogu
 export { disputedHere } from './catalogue/methodsFor';
 export { classId, isPlaceId, PLACE_CLASSES, PLACE_IDS, type SurfacePlaceId } from './catalogue/placeIds';
 export { usualAreaM2 } from './catalogue/usualAreas';
-export { wayAmountOf, type WayAmount } from './cleaning/howMuch';
+export { portionsFor, type MeasuredPortion } from './evaluation/portionsFor';
+export { toMake, wayAmountOf, type WayAmount } from './cleaning/howMuch';
 export { likelihoodOf, soilsOn, type Likelihood } from './catalogue/plausible';
 export { ROOM_KINDS, roomKind, type RoomKind, type RoomKindId, type UsualSurface } from './catalogue/roomKinds';
 export { JOB_PLANS, type JobPlan } from './catalogue/jobPlans';
+export {
+  MAX_JOB_PARTS,
+  partsFor,
+  partsStillThere,
+  plansHere,
+  withoutPart,
+  withPartEarlier,
+  type OwnPlan,
+  type PartToDo,
+  type PlanHere,
+} from './cleaning/jobPlan';
 export {
   atStep,
   indexOfStep,
@@ -164,6 +176,8 @@ export {
   nextPart,
   repeatPart,
   stepOf,
+  firstOf,
+  withDwellOf,
   statusOf,
   withPart,
   type Job,
@@ -215,7 +229,7 @@ export {
   type TimerNow,
 } from './cleaning/timer';
 export { RATED_DAYS, wentHere } from './cleaning/wentHere';
-export { heldWays, type HeldWay, type HeldWays } from './cleaning/heldWays';
+export { heldWays, oneStepFurther, type UsedBefore, type HeldWay, type HeldWays } from './cleaning/heldWays';
 export { strengthLine, usedFormula } from './cleaning/usedFormula';
 export { DWELL_END_WORDS, entryOfPart, entryOfUse, jobAfterEntry, usedOf } from './cleaning/jobLog';
 export { dueSurfaces, isDue, lastBySurface, type Due } from './cleaning/upkeep';
@@ -235,7 +249,14 @@ export {
   type Home,
   type Settings,
 } from './exchange/home';
-export { homeSurfaceSchema, jobSchema, logEntrySchema, roomSchema, timerSchema } from './exchange/records';
+export {
+  homeSurfaceSchema,
+  jobSchema,
+  logEntrySchema,
+  ownPlanSchema,
+  roomSchema,
+  timerSchema,
+} from './exchange/records';
 export { ingredientOfLine } from './formula/resolveIngredient';
 export { formulaSchema } from './formula/schema';
 export { readFormulaFile, readHomeFile, writeFormulaFile, writeHomeFile } from './exchange/homeFile';

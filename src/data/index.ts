@@ -10,6 +10,7 @@ export {
   useJobs,
   useLog,
   usePantry,
+  usePlans,
   useRecentLog,
   useRooms,
   useSettings,

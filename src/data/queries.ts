@@ -8,6 +8,7 @@ import {
   type HomeSurface,
   type Job,
   type LogEntry,
+  type OwnPlan,
   type PantryItem,
   type Room,
   type Settings,
@@ -60,6 +61,12 @@ export function useTimers(): UseQueryResult<Timer[]> {
 export function useJobs(): UseQueryResult<Job[]> {
   const { store } = useHome();
   return useQuery({ queryKey: ['job'], queryFn: () => store.all('job') });
+}
+
+/** Jobs of several parts that the person keeps. */
+export function usePlans(): UseQueryResult<OwnPlan[]> {
+  const { store } = useHome();
+  return useQuery({ queryKey: ['plan'], queryFn: () => store.all('plan'), select: byName });
 }
 
 /** The whole log, newest first. Its newest month is there at once, the rest a moment later. */

@@ -2,6 +2,6 @@ import { useLocalSearchParams } from 'expo-router';
 import { BenchScreen } from '@/features/mix/bench/BenchScreen';
 
 export default function Bench() {
-  const { id } = useLocalSearchParams<{ id: string }>();
-  return <BenchScreen id={id} />;
+  const asked = useLocalSearchParams<{ id: string; job?: string; part?: string }>();
+  return <BenchScreen id={asked.id} job={asked.job} part={asked.part} />;
 }

@@ -2,6 +2,6 @@ import { useLocalSearchParams } from 'expo-router';
 import { MakeScreen } from '@/features/mix/make/MakeScreen';
 
 export default function Make() {
-  const { formula } = useLocalSearchParams<{ formula?: string }>();
-  return <MakeScreen formulaId={formula ?? ''} />;
+  const { formula, job, part } = useLocalSearchParams<{ formula?: string; job?: string; part?: string }>();
+  return <MakeScreen formulaId={formula ?? ''} job={job} part={part} />;
 }

@@ -152,6 +152,9 @@ describe('how much to make', () => {
     // 100 mL of vinegar at 1 to 4.
     ['from what I have', { kind: 'have', haves: [have('1', 100)] }, 500, 1, false],
     ['less than the bottle', { kind: 'have', haves: [have('1', 80)] }, 400, 1, true],
+    ['so much', { kind: 'amount', value: 120, unit: 'mL' }, 120, 1, true],
+    // Nearly all water: a gram is a millilitre within a percent.
+    ['so many grams', { kind: 'amount', value: 100, unit: 'g' }, 100, 1, true],
     // 50 mL/m² of spray (cleaning/drying).
     ['an area', { kind: 'area', areaM2: 2 }, 100, 1, true],
     ['a tub', { kind: 'cover', floor: box(400, 300), depthMM: 100, displacedML: 0 }, 12_000, 1, false],
@@ -205,6 +208,8 @@ describe('how much to make', () => {
     [{ kind: 'have', haves: [] }, 'not-given'],
     [{ kind: 'have', haves: [have('no such line', 100)] }, 'not-given'],
     [{ kind: 'concentrate', times: 9 }, 'refused'],
+    [{ kind: 'amount', value: NaN, unit: 'mL' }, 'not-given'],
+    [{ kind: 'amount', value: 200_000, unit: 'mL' }, 'too-much'],
     [{ kind: 'area', areaM2: -1 }, 'not-given'],
     [{ kind: 'area', areaM2: 99_999 }, 'too-much'],
     [{ kind: 'cover', floor: box(400, NaN), depthMM: 80, displacedML: 0 }, 'not-given'],

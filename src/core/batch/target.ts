@@ -14,6 +14,7 @@ export type TargetRequest =
   | { readonly kind: 'several'; readonly bottles: number }
   | { readonly kind: 'have'; readonly haves: readonly Have[] }
   | { readonly kind: 'concentrate'; readonly times: number }
+  | { readonly kind: 'amount'; readonly value: number; readonly unit: 'mL' | 'g' }
   | { readonly kind: 'area'; readonly areaM2: number }
   | { readonly kind: 'cover'; readonly floor: Floor; readonly depthMM: number; readonly displacedML: number };
 
@@ -37,6 +38,7 @@ export type TargetBasis =
       readonly application: Application;
       readonly perM2ML: number;
     }
+  | { readonly kind: 'amount'; readonly batchML: number; readonly massG: number | null }
   | { readonly kind: 'cover'; readonly batchML: number; readonly depthMM: number };
 
 /** Why there is no target yet: nothing, or no number, was given; it is too much; or what the message says. */
@@ -121,6 +123,11 @@ export function batchTarget(
           makeUpToParts: made.value.makeUpToParts,
         },
       };
+    }
+    case 'amount': {
+      const { value, unit } = request;
+      const batchML = unit === 'mL' ? value : (value * state.volumeML) / state.massG;
+      return some(batchML, { kind: 'amount', batchML, massG: unit === 'g' ? value : null });
     }
     case 'area': {
       const { areaM2 } = request;

@@ -1,10 +1,41 @@
 import type { Soil } from './soils';
 
 /** What comes before any cleaner where the soil's own word does not hold for a surface. Common practice, no source. */
+const CLOTHS = [
+  'wool-silk',
+  'carpet',
+  'upholstery',
+  'mattress',
+  'blind-cloth',
+  'cotton',
+  'leather',
+  'car-leather',
+  'trainers',
+  'tent-and-pack',
+];
+
 const ROWS: readonly { readonly soil: string; readonly on: readonly string[] | 'elsewhere'; readonly says: string }[] =
   [
     { soil: 'soot', on: ['stove-glass'], says: 'Cold door. Vacuum the loose ash.' },
     { soil: 'soot', on: 'elsewhere', says: 'Loose soot off dry: the vacuum held just off it. Wet, it is ink.' },
+    {
+      soil: 'limescale',
+      on: [
+        'kettle',
+        'coffee-machine',
+        'thermos',
+        'steam-iron',
+        'drain-and-trap',
+        'washing-machine',
+        'dishwasher',
+        'machine-inside',
+      ],
+      says: '',
+    },
+    { soil: 'limescale', on: ['toilet-bowl'], says: 'Block and rim cleaner out; flush twice.' },
+    { soil: 'daily-dirt', on: ['toilet-bowl'], says: '' },
+    { soil: 'tannin', on: CLOTHS, says: 'Blot; cold water.' },
+    { soil: 'tannin', on: 'elsewhere', says: 'Rinse it, or wipe up what is wet with cool water.' },
     {
       soil: 'limescale',
       on: [
@@ -73,7 +104,7 @@ const ROWS: readonly { readonly soil: string; readonly on: readonly string[] | '
     },
   ];
 
-/** What comes before any cleaner for a soil on a surface. */
+/** What comes before any cleaner for a soil on a surface; empty where nothing does. */
 export function firstHere(surfaceId: string, soil: Pick<Soil, 'id' | 'first'>): string {
   const rows = ROWS.filter((r) => r.soil === soil.id);
   const here = rows.find((r) => r.on !== 'elsewhere' && r.on.includes(surfaceId));

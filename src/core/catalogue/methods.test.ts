@@ -117,7 +117,8 @@ describe('what has to be so first', () => {
     for (const m of METHODS.filter(
       (one) => one.soils.includes('mould') && !['bucket', 'machine', 'fill'].includes(one.form),
     ))
-      expect(m.conditions.join(' ')).toMatch(/Gloves.*FFP2.*Damp it before it is brushed/);
+      expect(m.conditions.join(' ')).toMatch(/Gloves.*FFP2/);
+    expect(SOILS.find((s) => s.id === 'mould')?.first).toMatch(/Damp it before wiping/);
   });
 
   test('a kettle is not boiled with acid; a machine is run with nothing else; no acid for a coloured head', () => {

@@ -78,6 +78,7 @@ const PLAIN_WASH: Method = {
   minutes: { useful: 0, best: 1, longest: 3 },
   share: 'spot',
   does: null,
+  then: null,
   stroke: null,
   after: ['damp-cloth', 'dry'],
   conditions: [],

@@ -162,7 +162,7 @@ export const SOILS: readonly Soil[] = [
       mechanism('alkali', 80, 400, [5, 15, 30], 2, 2, 'Washing soda draws the calcium out of it.'),
     ],
     useless: [],
-    first: 'Dry hair out first; rinse with warm water.',
+    first: 'Hair out, dry; then rinse with warm water.',
   }),
   soil('limescale', 'Limescale and water spots', {
     names: [
@@ -181,7 +181,7 @@ export const SOILS: readonly Soil[] = [
       useless('mild-alkali', 'Scale is alkaline itself.'),
       useless('surfactant', 'Soap makes more of it.'),
     ],
-    first: 'Wipe off grease: acid does not get through it.',
+    first: 'Wipe off grease and soap: nothing gets through them.',
     source: 'geology',
   }),
   soil('rust', 'Rust', {
@@ -202,8 +202,7 @@ export const SOILS: readonly Soil[] = [
       mechanism('acid', 2.5, 5, [15, 60, 60], 1, 2, 'Vinegar slows it.'),
     ],
     useless: [],
-    first:
-      'Find the damp and dry the room: it comes back otherwise. Damp it before wiping: dry brushing spreads it. Replace what is porous.',
+    first: 'Find the damp and dry the room: it comes back otherwise. Damp it before wiping: dry brushing spreads it.',
     beyond: 'More than about 1 m², in ducts or after a flood: a professional.',
     source: 'epa-mould-memory',
   }),
@@ -294,7 +293,7 @@ export const SOILS: readonly Soil[] = [
       useless('oxidiser', 'Bleaches whiten the ring and leave the stone.'),
       useless('mild-alkali', 'Soda does not dissolve stone.'),
     ],
-    first: 'Lower the water, so that the acid is not thinned. What is left after it: wet pumice, on bare china only.',
+    first: 'Block and rim cleaner out; flush twice.',
   }),
   soil('moss', 'Moss and algae outdoors', {
     names: ['algae', 'green film', 'lichen'],

@@ -169,7 +169,9 @@ function tryMethod(candidate: Candidate, method: Method, setting: Setting): Way 
     ...joints.flatMap((j) => certainlyExceeded(exceededLimits(state, j.wetted, context.preferences, damp))),
   ];
   const application = applicationOfForm(method.form);
-  const dwell = method.minutes && dwellOf(state, application, method.minutes, timed, air);
+  const waits = method.minutes && dwellOf(state, application, method.minutes, timed, air);
+  // What is left overnight may dry: that is how it works.
+  const dwell = waits && method.route === 'overnight' ? { ...waits, rewetEveryMinutes: null } : waits;
   if (method.minutes && !dwell) return { because: 'surface', why: tooLong(method.minutes.useful, timed) };
   const onSurface = applySurfaceRules({ state, surface, soil, passed: met, dwellMinutes: dwell?.bestMinutes ?? null });
   const worst = onSurface.findings.find((f) => f.level === 'danger' || f.rulesOut);

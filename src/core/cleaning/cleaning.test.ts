@@ -13,7 +13,6 @@ import { STARTER_FORMULAS } from '../formula/starters';
 import { descaling, scaleMassG } from './descaling';
 import { agentStrength } from '../mixture/agentStrength';
 import { dryMinutes, evaporationKgPerM2H, rewetEveryMinutes, saturationKPa } from './drying';
-import { guideSteps } from './guide';
 import { wayAmountOf } from './howMuch';
 import type { Way, Ways } from './way';
 import { rankWays, weighSupplies, type Supplies } from './ways';
@@ -519,67 +518,6 @@ describe('descaling', () => {
     expect(job.fillings).toBe(3);
     // Citric acid gives three protons: 50 g/L is 0.78 mol/L.
     expect(descaling(200, 1, (3 * 50) / 192.12, 1).fillings).toBe(3);
-  });
-});
-
-describe('the guide', () => {
-  const steps = (on: string, off: string, supplies = STARTERS, from = 0) => {
-    const { ways } = ranked(on, off, supplies);
-    return guideSteps(ways[from]!, surface(on), soil(off), ways[from + 1] ?? null);
-  };
-  const keys = (...of: Parameters<typeof steps>): string[] => steps(...of).map((s) => s.key);
-
-  test('goes in the order of careful work', () => {
-    expect(keys('glazed-tile', 'limescale')).toEqual([
-      'clear',
-      'first',
-      'make',
-      'spot-test',
-      'apply',
-      'dwell',
-      'agitate',
-      'rinse',
-      'dry',
-      'inspect',
-      'step-up',
-    ]);
-  });
-
-  test('says only what is true for the way: no bottle, no dwell and no rinse for dusting a fan', () => {
-    expect(keys('sockets', 'dust')).toEqual(['clear', 'apply', 'inspect', 'step-up']);
-    expect(steps('sockets', 'dust')[0]?.text).toMatch(/Power off at the breaker/);
-    expect(keys('outdoor-stone', 'moss')).not.toContain('dry');
-  });
-
-  test('the oven is steamed on the quick route alone, and cools before its paste', () => {
-    const quick = steps('enamel', 'burnt-on');
-    const { ways } = ranked('enamel', 'burnt-on');
-    const overnight = guideSteps(
-      ways.find((w) => w.method.route === 'overnight')!,
-      surface('enamel'),
-      soil('burnt-on'),
-    );
-    const steam = quick.find((s) => s.key === 'steam')!;
-    expect(steam.minutes).toBe(20);
-    expect(steam.text).toMatch(/boiling water.*splash.*cool to hand-warm/i);
-    expect(quick[0]?.text).toMatch(/nothing covered/);
-    expect(overnight.some((s) => s.key === 'steam')).toBe(false);
-    expect(quick.findIndex((s) => s.key === 'steam')).toBeLessThan(quick.findIndex((s) => s.key === 'apply'));
-  });
-
-  test('is short, in whole sentences, and waits where there is a wait', () => {
-    for (const s of steps('enamel', 'burnt-on')) {
-      expect(s.text).toMatch(/[.?]$/);
-      expect(s.text.length).toBeLessThan(220);
-      if (s.key === 'dwell') expect(s.minutes).toBeGreaterThan(0);
-    }
-  });
-
-  test('a bowl for what is used at once, a label for what is kept', () => {
-    expect(steps('enamel', 'burnt-on').find((s) => s.key === 'make')?.text).toMatch(
-      /^Make 300 mL of Soapy oven paste in a bowl/,
-    );
-    expect(steps('glazed-tile', 'soap-scum').find((s) => s.key === 'make')?.text).toMatch(/^Label the bottle/);
   });
 });
 

@@ -25,6 +25,26 @@ export interface HeldWays extends Omit<Ways, 'ways'> {
   readonly stopped: readonly HeldWay[];
 }
 
+/** What was used before, by the ids of its method and of its formula. */
+export interface UsedBefore {
+  readonly methodId: string;
+  /** Empty where none was used. */
+  readonly formulaId: string;
+}
+
+/**
+ * The place in the list of what goes one step further than what was used: the next that is done another way, else
+ * the next with something else. 0 if what was used is not in it, or nothing comes after it.
+ */
+export function oneStepFurther(ways: readonly HeldWay[], { methodId, formulaId }: UsedBefore): number {
+  const used = ways.findIndex(
+    ({ way }) => way.method.id === methodId && (way.candidate?.formula.id ?? '') === formulaId,
+  );
+  if (used < 0) return 0;
+  const otherwise = ways.findIndex(({ way }, i) => i > used && way.method.id !== methodId);
+  return otherwise > 0 ? otherwise : used + 1 < ways.length ? used + 1 : 0;
+}
+
 /**
  * Ways held against what earlier jobs left at the place.
  * @param usualId the formula the person usually does it with: it comes first, as long as it is among the ways

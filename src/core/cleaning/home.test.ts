@@ -38,6 +38,7 @@ const own = (more: Partial<HomeSurface> = {}): HomeSurface => ({
   sealed: null,
   finish: null,
   ageYears: null,
+  enteredAt: null,
   areaM2: 1,
   schools: {},
   upkeep: null,
@@ -163,7 +164,7 @@ describe('tables of rooms and jobs', () => {
       plan.parts.forEach((part, i) => {
         for (const m of part.materials) expect(SURFACES.some((s) => s.id === m)).toBe(true);
         expect(SOILS.some((s) => s.id === part.soilId)).toBe(true);
-        if (part.after !== null) expect(part.after).toBeLessThan(i);
+        for (const before of part.after) expect(before).toBeLessThan(i);
       });
     }
   });
@@ -183,6 +184,7 @@ describe('a job of several parts', () => {
       method: { id: way.method.id, name: way.method.name, form: way.method.form },
       from: 'cupboard',
       application: way.application,
+      amount: way.amount,
       dwell: way.dwell,
       steps: guideSteps(way, surface, soil(soilId)),
       at: 0,
@@ -208,7 +210,8 @@ describe('a job of several parts', () => {
   test('the oven is steamed before its paste, cold and switched off after', () => {
     const steam = oven.steps.find((s) => s.key === 'steam')!;
     expect(steam.minutes).toBe(20);
-    expect(steam.text).toMatch(/boiling water.*splash.*cool/i);
+    expect(steam.text).toMatch(/boiling water.*splash/i);
+    expect(oven.steps[indexOfStep(oven, 'steam') + 1]).toMatchObject({ key: 'cool', minutes: 30 });
     expect(racks.steps.some((s) => s.key === 'steam')).toBe(false);
     expect(indexOfStep(oven, 'steam')).toBeLessThan(indexOfStep(oven, 'apply'));
   });
@@ -249,14 +252,18 @@ describe('a job of several parts', () => {
     ).toBeNull();
   });
 
-  test('once more begins with the wetting, and steps stay in range', () => {
+  test('once more begins with the wetting of what is kept, with the making of what is used up; steps stay in range', () => {
     const again = repeatPart({
       ...racks,
       at: racks.steps.length - 1,
       dwelt: { tookMinutes: 5, rewets: 0, endReason: 'done' },
     });
-    expect(again.steps[again.at]?.key).toBe('apply');
+    expect(again.steps[again.at]?.key).toBe('make');
     expect(again.dwelt).toBeNull();
+    const kept = repeatPart({ ...racks, formula: { ...racks.formula!, use: 'stored' }, at: racks.steps.length - 1 });
+    expect(kept.steps[kept.at]?.key).toBe('apply');
+    const dry = part('fan', 'sockets', 'dust');
+    expect(repeatPart(dry).steps[repeatPart(dry).at]?.key).toBe('apply');
     expect(atStep(racks, 99).at).toBe(racks.steps.length - 1);
     expect(atStep(racks, -1).at).toBe(0);
   });
@@ -269,13 +276,15 @@ describe('upkeep', () => {
   const surface = (id: string, everyDays: number | null): HomeSurface =>
     own({ id, upkeep: everyDays === null ? null : { everyDays, soilId: 'daily-dirt', formulaId: null } });
 
-  test('the most overdue by its own rhythm comes first, what was never done last', () => {
+  test('the most overdue by its own rhythm comes first; what was never done counts from when it was entered', () => {
     const surfaces = [
       surface('hob', 3),
       surface('oven', 90),
       surface('sink', 7),
       surface('wall', null),
-      surface('new', 7),
+      surface('unknown', 7),
+      { ...surface('new', 7), enteredAt: '2026-11-23T10:00:00.000Z' },
+      { ...surface('older', 2), enteredAt: '2026-11-22T10:00:00.000Z' },
     ];
     const entries = [
       entry('hob', '2026-11-10T10:00:00.000Z'),
@@ -287,13 +296,23 @@ describe('upkeep', () => {
     ];
     const due = dueSurfaces(surfaces, lastBySurface(entries), NOW);
     // Six days since, every three: three over. 116 since, every 90: 26 over. Three since, every seven: four to go.
+    // Entered three days ago, every two: one over. Where nobody knows since when, its day is today.
     expect(due.map((d) => [d.surface.id, d.lateDays])).toEqual([
       ['hob', 3],
+      ['older', 1],
       ['oven', 26],
+      ['unknown', 0],
       ['sink', -4],
-      ['new', null],
+      ['new', -5],
     ]);
-    expect(due.filter(isDue).map((d) => d.surface.id)).toEqual(['hob', 'oven']);
+    expect(due.filter(isDue).map((d) => d.surface.id)).toEqual(['hob', 'older', 'oven', 'unknown']);
+    const [toldOf] = dueSurfaces(
+      [{ ...surface('new', 7), enteredAt: '2026-11-01T10:00:00.000Z' }],
+      lastBySurface([entry('new', '2026-11-24T10:00:00.000Z')]),
+      NOW,
+    );
+    // Once it was done, that counts.
+    expect(toldOf?.lateDays).toBe(-6);
   });
 });
 

@@ -42,6 +42,8 @@ export interface HomeSurface {
   readonly schools: AdvicePreferences;
   /** Null for what is only done when it needs it. */
   readonly upkeep: Upkeep | null;
+  /** When it was entered, ISO 8601, UTC; null for what was entered before that was kept. */
+  readonly enteredAt: string | null;
 }
 
 /** One answer about a surface, and what it makes of the tolerance. */

@@ -70,9 +70,22 @@ const BOWL_G = 100;
 /** The forms in which things lie, or which are filled, and do not go by an area. */
 const FILLED: readonly UseForm[] = ['soak', 'fill', 'foil', 'pour'];
 
-/** What is put round a tap or hung over a head is at least this, mL. */
+/** What is hung over a head or put round a tap is at least this, mL; a strip of paper takes less. */
 const LEAST_BAG_ML = 150;
+const LEAST_STRIP_ML = 30;
 const LEAST_ML = 5;
+
+/** Least that is made at once, mL: what a cloth is wrung out in, what a mop goes into, what a sprayer still draws (common practice, no source). */
+const LEAST_MADE_ML: Readonly<Partial<Record<UseForm, number>>> = {
+  cloth: 250,
+  bucket: 2000,
+  blot: 100,
+  spray: 100,
+  hand: 20,
+  paste: 30,
+};
+/** A bottle that is kept holds at least this, mL: less is not worth a label. */
+const LEAST_KEPT_ML = 100;
 
 /**
  * How much of a mixture a method takes on a surface; null for what is done dry or with plain water.
@@ -94,7 +107,15 @@ export function wayAmountOf(
   if (method.form === 'strew' || method.form === 'absorb') return mass(Math.max(LEAST_ML, STREWN_G_PER_M2 * worked));
   if (FILLED.includes(method.form)) return volume(VESSEL_ML[surfaceId] ?? FILLED_ML);
   const perM2 = method.perM2ML ?? perM2ByForm(method.form, surfaceId);
-  return volume(Math.max(method.form === 'bag' ? LEAST_BAG_ML : LEAST_ML, perM2 * worked));
+  const leastBagML = surfaceId === 'silicone-sealant' ? LEAST_STRIP_ML : LEAST_BAG_ML;
+  return volume(Math.max(method.form === 'bag' ? leastBagML : LEAST_ML, perM2 * worked));
+}
+
+/** How much is made for what a method takes: no less than can be worked with. What is weighed is weighed as it is. */
+export function toMake(taken: WayAmount, { form }: Pick<Method, 'form'>, { use }: Pick<Formula, 'use'>): WayAmount {
+  if (taken.volumeML === null) return taken;
+  const least = use === 'stored' ? LEAST_KEPT_ML : (LEAST_MADE_ML[form] ?? 0);
+  return { ...taken, volumeML: Math.max(taken.volumeML, least) };
 }
 
 /**

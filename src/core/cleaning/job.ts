@@ -2,8 +2,9 @@ import type { UseForm } from '../catalogue/useForms';
 import type { Formula } from '../formula/formula';
 import type { Application } from './application';
 import type { Dwell } from './dwell';
-import type { GuideStep } from './guide';
+import { waitingFor, type GuideStep } from './guide';
 import { END_REASONS, timerAt, type Timer } from './timer';
+import type { WayAmount } from './howMuch';
 import type { SupplySource } from './way';
 
 /** Where a part of a job is done. */
@@ -34,6 +35,8 @@ export interface JobPart {
   readonly method: { readonly id: string; readonly name: string; readonly form: UseForm } | null;
   readonly from: SupplySource;
   readonly application: Application;
+  /** How much is made for it; null for what takes no mixture, and in a part begun before this was kept. */
+  readonly amount: WayAmount | null;
   /** Null for what is done at once. */
   readonly dwell: Dwell | null;
   readonly steps: readonly GuideStep[];
@@ -76,9 +79,23 @@ export const atStep = (part: JobPart, at: number): JobPart => ({
 /** The index of a step by its key; -1 if it has none. */
 export const indexOfStep = (part: JobPart, key: GuideStep['key']): number => part.steps.findIndex((s) => s.key === key);
 
-/** Once more from the wetting on; what was waited for is forgotten. */
+/** The index of the first of some steps that a part has; 0 if it has none of them. */
+export const firstOf = (part: JobPart, ...keys: readonly GuideStep['key'][]): number =>
+  keys.map((key) => indexOfStep(part, key)).find((at) => at >= 0) ?? 0;
+
+/** The part with another time for its dwell. @param minutes within what the dwell allows */
+export const withDwellOf = (part: JobPart, minutes: number): JobPart => ({
+  ...part,
+  dwell: part.dwell && { ...part.dwell, bestMinutes: minutes },
+  steps: part.steps.map((s) => waitingFor(s, minutes)),
+});
+
+/** Once more: from the making where it is used up at once, else from the wetting on. What was waited for is forgotten. */
 export const repeatPart = (part: JobPart): JobPart => ({
-  ...atStep(part, Math.max(0, indexOfStep(part, 'apply'))),
+  ...atStep(
+    part,
+    Math.max(0, part.formula?.use === 'fresh' ? firstOf(part, 'make', 'apply') : indexOfStep(part, 'apply')),
+  ),
   dwelt: null,
   rinsedAt: null,
 });

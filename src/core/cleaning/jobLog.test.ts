@@ -15,6 +15,7 @@ const part: JobPart = {
   method: { id: 'scale-chrome', name: 'Wrapped', form: 'bag' },
   from: 'shelf',
   application: 'film',
+  amount: null,
   dwell: {
     usefulMinutes: 5,
     bestMinutes: 10,
@@ -25,9 +26,9 @@ const part: JobPart = {
     rewetEveryMinutes: null,
   },
   steps: [
-    { key: 'make', text: 'Make it.', minutes: null },
-    { key: 'apply', text: 'Put it on.', minutes: null },
-    { key: 'inspect', text: 'Look.', minutes: null },
+    { key: 'make', text: 'Make it.', minutes: null, mind: [], tip: null },
+    { key: 'apply', text: 'Put it on.', minutes: null, mind: [], tip: null },
+    { key: 'inspect', text: 'Look.', minutes: null, mind: [], tip: null },
   ],
   at: 2,
   timerId: 't',
@@ -69,6 +70,7 @@ test('something used without the guide, as the log has it', () => {
     areaM2: 0.1,
     schools: {},
     upkeep: null,
+    enteredAt: null,
   };
   const entry = entryOfUse(
     { surface, room: null, soil: null },

@@ -7,8 +7,11 @@ export interface Due {
   readonly surface: HomeSurface;
   /** The last time it was done; null if it never was. */
   readonly last: LogEntry | null;
-  /** Whole days past its day; negative if there is time yet; null if it was never done. */
-  readonly lateDays: number | null;
+  /**
+   * Whole days past its day; negative if there is time yet. What was never done counts from the day it was entered,
+   * and is due where that is not known.
+   */
+  readonly lateDays: number;
 }
 
 /** The newest entry of each surface of the home. Entries may stand in any order. */
@@ -23,23 +26,24 @@ export function lastBySurface(entries: Iterable<LogEntry>): Map<string, LogEntry
   return last;
 }
 
-/** How every surface with a plan stands, the most overdue by its own rhythm first; what was never done last. */
+/** How every surface with a plan stands, the most overdue by its own rhythm first. */
 export function dueSurfaces(
   surfaces: readonly HomeSurface[],
   last: ReadonlyMap<string, LogEntry>,
   nowISO: string,
 ): Due[] {
-  const rank = (d: Due): number => (d.lateDays === null ? -Infinity : d.lateDays / (d.surface.upkeep?.everyDays ?? 1));
+  const everyDays = (surface: HomeSurface): number => surface.upkeep?.everyDays ?? 1;
+  const rank = (d: Due): number => d.lateDays / everyDays(d.surface);
   return surfaces
     .filter((s) => s.upkeep !== null)
     .map((surface): Due => {
       const entry = last.get(surface.id) ?? null;
-      if (!entry) return { surface, last: null, lateDays: null };
-      const days = (Date.parse(nowISO) - Date.parse(entry.at)) / DAY_MS;
-      return { surface, last: entry, lateDays: Math.floor(days - (surface.upkeep?.everyDays ?? 0)) };
+      const since = entry?.at ?? surface.enteredAt;
+      const days = since === null ? everyDays(surface) : (Date.parse(nowISO) - Date.parse(since)) / DAY_MS;
+      return { surface, last: entry, lateDays: Math.floor(days - everyDays(surface)) };
     })
     .sort((a, b) => rank(b) - rank(a));
 }
 
 /** True if it wants doing today: its day has come. */
-export const isDue = (due: Due): boolean => due.lateDays !== null && due.lateDays >= 0;
+export const isDue = (due: Due): boolean => due.lateDays >= 0;

@@ -1,6 +1,7 @@
 import type { Vessel } from '../catalogue/vessels';
 import type { HomeSurface, Room } from '../cleaning/homeSurface';
 import type { Job } from '../cleaning/job';
+import type { OwnPlan } from '../cleaning/jobPlan';
 import type { LogEntry } from '../cleaning/logEntry';
 import type { Timer } from '../cleaning/timer';
 import type { Formula } from '../formula/formula';
@@ -18,7 +19,7 @@ import {
   type Home,
   type Settings,
 } from './home';
-import { homeSurfaceSchema, jobSchema, logEntrySchema, roomSchema, timerSchema } from './records';
+import { homeSurfaceSchema, jobSchema, logEntrySchema, ownPlanSchema, roomSchema, timerSchema } from './records';
 
 /** What a home is made of, by kind of record. */
 export interface RecordTypes {
@@ -30,6 +31,7 @@ export interface RecordTypes {
   surface: HomeSurface;
   timer: Timer;
   job: Job;
+  plan: OwnPlan;
   log: LogEntry;
   settings: Settings;
 }
@@ -49,6 +51,7 @@ export const LIST_IN_HOME = {
   surface: 'surfaces',
   timer: 'timers',
   job: 'jobs',
+  plan: 'plans',
   log: 'log',
 } as const satisfies Readonly<Record<ListKind, keyof Home>>;
 
@@ -62,6 +65,7 @@ export const RECORD_SCHEMAS: { readonly [K in RecordKind]: Schema<RecordTypes[K]
   surface: homeSurfaceSchema,
   timer: timerSchema,
   job: jobSchema,
+  plan: ownPlanSchema,
   log: logEntrySchema,
   settings: settingsSchema,
 };

@@ -4,6 +4,7 @@ import type { AdvicePreferences } from '../catalogue/disputedAdvice';
 import { VESSEL_MATERIALS, VESSEL_SHAPES, type Vessel } from '../catalogue/vessels';
 import type { HomeSurface, Room } from '../cleaning/homeSurface';
 import type { Job } from '../cleaning/job';
+import type { OwnPlan } from '../cleaning/jobPlan';
 import type { LogEntry } from '../cleaning/logEntry';
 import type { Timer } from '../cleaning/timer';
 import type { Formula } from '../formula/formula';
@@ -22,6 +23,7 @@ import {
   isoDate,
   jobSchema,
   logEntrySchema,
+  ownPlanSchema,
   roomSchema,
   advicePreferencesSchema,
   timerSchema,
@@ -90,6 +92,8 @@ export interface Home {
   /** What is waited for, and jobs under way. */
   readonly timers: readonly Timer[];
   readonly jobs: readonly Job[];
+  /** Jobs of several parts of the person's own, to be begun again. */
+  readonly plans: readonly OwnPlan[];
   /** What was done, in any order. */
   readonly log: readonly LogEntry[];
   readonly settings: Settings;
@@ -105,6 +109,7 @@ export const EMPTY_HOME: Home = {
   surfaces: [],
   timers: [],
   jobs: [],
+  plans: [],
   log: [],
   settings: DEFAULT_SETTINGS,
 };
@@ -271,6 +276,7 @@ export const homeSchema = objectOf<Home>({
   surfaces: arrayOf(homeSurfaceSchema).unique('id'),
   timers: arrayOf(timerSchema).unique('id'),
   jobs: arrayOf(jobSchema).unique('id'),
+  plans: arrayOf(ownPlanSchema).unique('id'),
   log: arrayOf(logEntrySchema).unique('id'),
   settings: settingsSchema,
 });

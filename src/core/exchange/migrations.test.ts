@@ -156,3 +156,19 @@ test('version 7 parts the enamel of a bath from that of an oven', () => {
   expect(surfaceOf({ name: 'Oven' })).toBe('enamel');
   expect(surfaceOf({ name: 'Bathroom tiles', surfaceId: 'glazed-tile' })).toBe('glazed-tile');
 });
+
+test('version 9 does not know when older surfaces were entered, and minds nothing at the steps of older jobs', () => {
+  expect(migrateRecord('surface', { id: 's', name: 'Sink' }, 8)).toEqual({ id: 's', name: 'Sink', enteredAt: null });
+  const entered = { id: 's', enteredAt: '2026-11-25T10:00:00.000Z' };
+  expect(migrateRecord('surface', entered, 8)).toEqual(entered);
+  const old = { id: 'j', parts: [{ id: 'p', steps: [{ key: 'apply', text: 'On.', minutes: null }] }] };
+  const now = {
+    id: 'j',
+    parts: [{ id: 'p', amount: null, steps: [{ key: 'apply', text: 'On.', minutes: null, mind: [], tip: null }] }],
+  };
+  expect(migrateRecord('job', old, 8)).toEqual(now);
+  const amount = { volumeML: 30, massG: null, areaM2: 1 };
+  const newer = { id: 'j', parts: [{ ...now.parts[0], amount }] };
+  expect(migrateRecord('job', newer, 8)).toEqual(newer);
+  expect(migrateHome({ rooms: [] }, 8)).toMatchObject({ rooms: [], plans: [] });
+});

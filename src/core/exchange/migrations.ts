@@ -95,6 +95,19 @@ const nameMethod: RecordChange = (job) => {
   return { ...job, parts: job.parts.map(named) };
 };
 
+/** Until version 9 nothing said when a surface was entered. */
+const addEnteredAt: RecordChange = (surface) =>
+  isObject(surface) && !('enteredAt' in surface) ? { ...surface, enteredAt: null } : surface;
+
+/** Until version 9 a part of a job did not say how much it takes, and its steps said nothing to mind. */
+const addMind: RecordChange = (job) => {
+  if (!isObject(job) || !Array.isArray(job.parts)) return job;
+  const withMind = (step: unknown): unknown => (isObject(step) ? { mind: [], tip: null, ...step } : step);
+  const changed = (part: unknown): unknown =>
+    isObject(part) && Array.isArray(part.steps) ? { amount: null, ...part, steps: part.steps.map(withMind) } : part;
+  return { ...job, parts: job.parts.map(changed) };
+};
+
 /** The same change in the formula that a batch holds. */
 const inBatch =
   (change: RecordChange): RecordChange =>
@@ -117,6 +130,8 @@ export const MIGRATIONS: readonly Migration[] = [
   { from: 6, records: { surface: nameBath } },
   // What a formula is for and kept off, by ids; kettles and machines apart; many more surfaces and soils; jobs and entries of methods that take no mixture.
   { from: 7, records: { formula: addPlaces, batch: inBatch(addPlaces), job: nameMethod, surface: nameMachine } },
+  // When a surface was entered; what a part of a job takes and what is to mind at its steps; jobs of one's own; pieces of a mould.
+  { from: 8, records: { surface: addEnteredAt, job: addMind }, newLists: ['plans'] },
 ];
 
 /** The newest form of records and files that this Biscuit writes and reads. */

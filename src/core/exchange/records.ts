@@ -8,6 +8,8 @@ import { APPLICATIONS } from '../cleaning/application';
 import type { Dwell } from '../cleaning/dwell';
 import { GUIDE_STEP_KEYS, type GuideStep } from '../cleaning/guide';
 import type { HomeSurface, Room, Upkeep } from '../cleaning/homeSurface';
+import type { WayAmount } from '../cleaning/howMuch';
+import { MAX_JOB_PARTS, type OwnPlan } from '../cleaning/jobPlan';
 import { DWELL_END_REASONS, type Job, type JobPart, type JobPlace } from '../cleaning/job';
 import { LOG_OUTCOMES, type LogEntry, type Rating, type Used } from '../cleaning/logEntry';
 import { END_REASONS, TIMER_KINDS, type Timer } from '../cleaning/timer';
@@ -77,6 +79,7 @@ export const homeSurfaceSchema = objectOf<HomeSurface>({
   areaM2: areaM2.messages({ 'number.base': AREA_M2, 'number.greater': AREA_M2, 'number.max': AREA_M2 }),
   schools: advicePreferencesSchema,
   upkeep: orNull(upkeep),
+  enteredAt: orNull(isoDate),
 });
 
 export const timerSchema = objectOf<Timer>({
@@ -121,6 +124,17 @@ const jobPlace = objectOf<JobPlace>({
 
 const dwelt = { tookMinutes: minutes, rewets: number().integer().min(0).max(10_000) };
 
+const step = objectOf<GuideStep>({
+  key: enumOf(GUIDE_STEP_KEYS),
+  text: text().max(600),
+  minutes: orNull(minutes),
+  mind: arrayOf(text().max(600)).max(12),
+  tip: orNull(text().max(300)),
+});
+
+const taken = orNull(number().min(0).max(1_000_000));
+const amount = objectOf<WayAmount>({ volumeML: taken, massG: taken, areaM2 });
+
 const jobPart = objectOf<JobPart>({
   id,
   place: jobPlace,
@@ -129,10 +143,9 @@ const jobPart = objectOf<JobPart>({
   method: orNull(objectOf<NonNullable<JobPart['method']>>({ id, name, form: enumOf(USE_FORMS) })),
   from: enumOf(SUPPLY_SOURCES),
   application: enumOf(APPLICATIONS),
+  amount: orNull(amount),
   dwell: orNull(dwell),
-  steps: arrayOf(objectOf<GuideStep>({ key: enumOf(GUIDE_STEP_KEYS), text: text().max(600), minutes: orNull(minutes) }))
-    .min(1)
-    .max(30),
+  steps: arrayOf(step).min(1).max(30),
   at: number().integer().min(0).max(29),
   timerId: orNull(id),
   dwelt: orNull(objectOf<NonNullable<JobPart['dwelt']>>({ ...dwelt, endReason: enumOf(DWELL_END_REASONS) })),
@@ -145,7 +158,26 @@ export const jobSchema = objectOf<Job>({
   id,
   name,
   startedAt: isoDate,
-  parts: arrayOf(jobPart).min(1).max(12).unique('id'),
+  parts: arrayOf(jobPart).min(1).max(MAX_JOB_PARTS).unique('id'),
+});
+
+export const ownPlanSchema = objectOf<OwnPlan>({
+  id,
+  name: name.messages({ 'string.empty': 'Give the job a name: Friday round.' }),
+  parts: arrayOf(
+    objectOf<OwnPlan['parts'][number]>({
+      surfaceId: id,
+      soilId,
+      after: orNull(
+        number()
+          .integer()
+          .min(0)
+          .max(MAX_JOB_PARTS - 1),
+      ),
+    }),
+  )
+    .min(1)
+    .max(MAX_JOB_PARTS),
 });
 
 const OUT_OF_TEN = 'Rate from 0 to 10, or leave it empty.';

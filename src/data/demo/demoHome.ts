@@ -166,6 +166,7 @@ export function demoHome(now: Date): Home {
     surfaces: DEMO_SURFACES,
     timers: demoTimers(now),
     jobs: [],
+    plans: [],
     log: demoLog(now, [...FORMULAS, ...STARTER_FORMULAS]),
     settings: SETTINGS,
   };

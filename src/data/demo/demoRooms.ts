@@ -55,6 +55,7 @@ export const DEMO_SURFACES: readonly HomeSurface[] = DEMO_SURFACE_IDS.map((row) 
   areaM2: row.areaM2,
   schools: {},
   upkeep: row.everyDays === null ? null : { everyDays: row.everyDays, soilId: row.soil, formulaId: null },
+  enteredAt: null,
 }));
 
 const DAY_MINUTES = 24 * 60;

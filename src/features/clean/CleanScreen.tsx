@@ -8,12 +8,15 @@ import {
   SURFACES,
   surfacesMeant,
   type HomeSurface,
-  type JobPlan,
+  JOB_PLANS,
+  plansHere,
+  type OwnPlan,
+  type PlanHere,
   type Likelihood,
   type Room,
   type Soil,
 } from '@/core';
-import { useRooms, useSurfaces } from '@/data';
+import { usePlans, useRooms, useSurfaces } from '@/data';
 import {
   Action,
   Body,
@@ -29,13 +32,18 @@ import {
   Title,
 } from '@/ui';
 import { placeOf, type ChosenPlace } from './place';
-import { plansOf } from './plans';
 import { WaysList } from './WaysList';
 
 /** From "what are you cleaning?" to a way: the surface, the soil, and what will do it. */
 export function CleanScreen() {
   const router = useRouter();
-  const { surface = '', soil = '' } = useLocalSearchParams<{ surface?: string; soil?: string }>();
+  const {
+    surface = '',
+    soil = '',
+    method = '',
+    formula = '',
+  } = useLocalSearchParams<{ surface?: string; soil?: string; method?: string; formula?: string }>();
+  const used = useMemo(() => (method ? { methodId: method, formulaId: formula } : null), [method, formula]);
   const rooms = useRooms();
   const surfaces = useSurfaces();
   const chosen = useMemo(
@@ -57,7 +65,7 @@ export function CleanScreen() {
       <WhichSoil chosen={chosen} onChoose={(id) => go({ surface, soil: id })} onBack={() => router.push('/clean')} />
     );
   }
-  return <WaysList chosen={chosen} soil={on} onSoil={() => go({ surface })} />;
+  return <WaysList chosen={chosen} soil={on} onSoil={() => go({ surface })} used={used} />;
 }
 
 interface SurfaceProps {
@@ -69,7 +77,8 @@ interface SurfaceProps {
 function WhichSurface({ rooms, surfaces, onChoose }: SurfaceProps) {
   const router = useRouter();
   const [picking, setPicking] = useState(false);
-  const plans = plansOf(rooms, surfaces);
+  const plans = useMemo(() => plansHere(JOB_PLANS, rooms, surfaces), [rooms, surfaces]);
+  const own = usePlans().data ?? NO_PLANS;
   return (
     <Screen
       next={
@@ -102,12 +111,21 @@ function WhichSurface({ rooms, surfaces, onChoose }: SurfaceProps) {
           </Section>
         );
       })}
-      {plans.length > 0 && (
+      {surfaces.length > 0 && (
         <Section>
           <Heading>Jobs in several parts</Heading>
-          {plans.map(({ plan, room }) => (
-            <PlanRow key={plan.id + room.id} plan={plan} room={room} />
+          {own.map((plan) => (
+            <OwnPlanRow key={plan.id} plan={plan} />
           ))}
+          {plans.map(({ plan, room }) => (
+            <PlanRow key={`${plan.id} ${room?.id ?? ''}`} plan={plan} room={room} />
+          ))}
+          <Action
+            title="A job of your own"
+            weight="quiet"
+            onPress={() => router.push('/clean/plan')}
+            testID="new-plan"
+          />
         </Section>
       )}
       <View style={styles.links}>
@@ -127,10 +145,31 @@ function WhichSurface({ rooms, surfaces, onChoose }: SurfaceProps) {
   );
 }
 
-function PlanRow({ plan, room }: { plan: JobPlan; room: Room }) {
+const NO_PLANS: readonly OwnPlan[] = [];
+
+/** The first sentence: the rest stands with the job. */
+const shortly = (why: string): string => `${why.split(/[.;:] /)[0]?.replace(/\.$/, '') ?? ''}.`;
+
+function PlanRow({ plan, room }: PlanHere) {
   const router = useRouter();
-  const to = `/clean/plan?plan=${plan.id}&room=${encodeURIComponent(room.id)}` as const;
-  return <Row title={`${plan.name}, ${room.name}`} detail={plan.why} to={to} onPress={() => router.push(to)} />;
+  const at = room ? `&room=${encodeURIComponent(room.id)}` : '';
+  const to = `/clean/plan?plan=${plan.id}${at}` as const;
+  const title = room ? `${plan.name}, ${room.name}` : plan.name;
+  return <Row title={title} detail={shortly(plan.why)} to={to} onPress={() => router.push(to)} />;
+}
+
+function OwnPlanRow({ plan }: { readonly plan: OwnPlan }) {
+  const router = useRouter();
+  const to = `/clean/plan?own=${encodeURIComponent(plan.id)}` as const;
+  const parts = plan.parts.length;
+  return (
+    <Row
+      title={plan.name}
+      detail={`Your own, ${parts} ${parts === 1 ? 'part' : 'parts'}`}
+      to={to}
+      onPress={() => router.push(to)}
+    />
+  );
 }
 
 interface SoilProps {

@@ -7,6 +7,7 @@ import {
   jobAfterEntry,
   logEntrySchema,
   methodById,
+  stepOf,
   validate,
   NO_RATING,
   type Job,
@@ -109,10 +110,10 @@ export function InspectPart({ job, part, timers, head }: Props) {
       onSuccess: () => {
         draft.clear();
         if (outcome === 'step-up') {
-          router.replace(
-            `/clean?surface=${encodeURIComponent(part.place.surfaceId ?? `any:${part.place.material}`)}&soil=${part.soil.id}`,
-          );
-          say({ text: 'Written down. Choose what goes one step further.' });
+          const surface = encodeURIComponent(part.place.surfaceId ?? `any:${part.place.material}`);
+          const used = `method=${part.method?.id ?? ''}&formula=${part.formula?.id ?? ''}`;
+          router.replace(`/clean?surface=${surface}&soil=${part.soil.id}&${used}`);
+          say({ text: 'Written down. What goes one step further is chosen.' });
         } else if (over) {
           router.replace(`/log/${good.value.id}`);
         } else {
@@ -149,7 +150,7 @@ export function InspectPart({ job, part, timers, head }: Props) {
           Step {part.steps.length} of {part.steps.length}
         </Overline>
         <Title>Look</Title>
-        <Body style={styles.text}>Smooth under a finger? No streaks against the light? No smell?</Body>
+        <Body style={styles.text}>{stepOf(part)?.text ?? ''}</Body>
       </View>
       <Ratings rating={noted.rating} onChange={(rating) => set({ rating })} />
       {wasPutOn && (

@@ -14,20 +14,9 @@ import {
 } from '@/core';
 import { notRightOfPart } from '@/core/doors/household';
 import { useChangeJob, useJobs, useSettings, useTimers, useWriteHome } from '@/data';
-import {
-  Action,
-  Body,
-  Choice,
-  Overline,
-  LinkPressable,
-  Screen,
-  SecondaryText,
-  SPACE,
-  Title,
-  useNotice,
-  useNow,
-} from '@/ui';
+import { Action, Body, Overline, LinkPressable, Screen, SecondaryText, SPACE, Title, useNotice, useNow } from '@/ui';
 import { InspectPart } from './InspectPart';
+import { PartsOfJob } from './PartsOfJob';
 import { NotRightCards } from './NotRightCards';
 import { StepView } from './StepView';
 
@@ -60,6 +49,15 @@ const WANTS: Readonly<Record<PartStatus, string>> = {
   blocked: 'later',
   done: 'done',
 };
+
+/** What tells a part from the others of its job: its place, with its room or its soil where there are two of that name. */
+function nameOfPart({ place, soil }: JobPart, { parts }: Job): string {
+  const same = parts.filter((p) => p.place.name === place.name);
+  if (same.length < 2) return place.name;
+  return same.some((p) => p.place.surfaceId !== place.surfaceId)
+    ? `${place.name}, ${place.roomName}`
+    : `${place.name}, ${soil.name.toLowerCase()}`;
+}
 
 function Guide({ job, timers, partId }: { job: Job; timers: readonly Timer[]; partId: string }) {
   const router = useRouter();
@@ -109,13 +107,13 @@ function Guide({ job, timers, partId }: { job: Job; timers: readonly Timer[]; pa
         {part.place.roomName ? `, ${part.place.roomName}` : ''} · {part.formula?.name ?? part.method?.name ?? ''}
       </Overline>
       {job.parts.length > 1 && (
-        <Choice
-          label="Parts of this job"
-          options={job.parts.map((p) => ({
-            value: p.id,
-            label: `${p.place.name}: ${WANTS[statusOf(p, job, timers, nowMs)]}`,
+        <PartsOfJob
+          parts={job.parts.map((p) => ({
+            id: p.id,
+            name: nameOfPart(p, job),
+            wants: WANTS[statusOf(p, job, timers, nowMs)],
           }))}
-          chosen={[part.id]}
+          chosen={part.id}
           onChoose={setChosen}
         />
       )}

@@ -4,6 +4,8 @@ import { StyleSheet, View } from 'react-native';
 import {
   atStep,
   contextOf,
+  dwellChoices,
+  firstOf,
   DEFAULT_STORAGE,
   evaluate,
   makingAdvice,
@@ -26,9 +28,28 @@ import {
   type ResidueConflict,
   type Timer,
   MINUTE_MS,
+  portionsFor,
+  withDwellOf,
+  type WayAmount,
 } from '@/core';
 import { newId, useRecentLog, useRooms, useSettings, useWriteHome } from '@/data';
-import { Action, Body, FAMILY, Overline, Screen, SecondaryText, SPACE, StepSign, Title, useNow } from '@/ui';
+import {
+  Action,
+  Body,
+  Choice,
+  COLORS,
+  FAMILY,
+  massText,
+  minutesText,
+  Overline,
+  Screen,
+  SecondaryText,
+  SPACE,
+  StepSign,
+  Title,
+  useNow,
+  volumeText,
+} from '@/ui';
 import { StopCards } from './BlockedByResidue';
 import { useWait, WaitPart, WhyEarly } from './WaitPart';
 
@@ -44,10 +65,11 @@ interface Props {
 }
 
 const NAMES: Readonly<Record<GuideStep['key'], string>> = {
-  clear: 'Clear and protect',
-  first: 'Dry first',
+  clear: 'Get ready',
+  first: 'What comes first',
   make: 'Make it',
   steam: 'Steam',
+  cool: 'Let it cool',
   'spot-test': 'Spot test',
   apply: 'Put it on',
   dwell: 'Let it work',
@@ -68,11 +90,9 @@ const signOf = ({ formula }: JobPart, key: GuideStep['key']): GuideStep['key'] =
   key === 'apply' && formula === null ? 'agitate' : key;
 
 /** Steps done before this has been started are soon over: they may be skipped to the wetting. */
-const BEFORE = ['clear', 'first', 'make', 'steam', 'spot-test'];
-
-/** The first of some steps that a part has. */
-const firstOf = (part: JobPart, ...keys: GuideStep['key'][]): number =>
-  keys.map((key) => indexOfStep(part, key)).find((at) => at >= 0) ?? 0;
+const BEFORE = ['clear', 'first', 'make', 'steam', 'cool', 'spot-test'];
+/** Waits that are begun when a person wishes, and may be left out. */
+const WAITS_IF_WISHED = ['spot-test', 'steam', 'cool'];
 
 /** The wait of a step: its own times for a dwell, the minutes of the step for the rest. */
 function timerFor(job: Job, part: JobPart, step: GuideStep, nowISO: string): Timer {
@@ -95,7 +115,7 @@ function timerFor(job: Job, part: JobPart, step: GuideStep, nowISO: string): Tim
     );
   }
   const minutes = step.minutes ?? 1;
-  const kind = step.key === 'steam' ? 'steam' : 'spot-test';
+  const kind = step.key === 'spot-test' ? 'spot-test' : 'steam';
   return startTimer(
     { ...at, kind, name: NAMES[step.key], usefulMinutes: minutes, bestMinutes: minutes, longestMinutes: 4 * minutes },
     nowISO,
@@ -128,20 +148,22 @@ export function StepView({ job, part, timer, head, meanwhile, put, onBack, foot 
   const router = useRouter();
   const write = useWriteHome({ failed: 'Not started' });
   const { stops, known, nowMs } = useStops(part);
+  const [minutes, setMinutes] = useState<number | null>(null);
   const begunAfter = useRef<string | null | undefined>(undefined);
   const step = stepOf(part);
   if (!step) return null;
   /** From the step that is shown: a wet thumb that presses twice goes on by one. */
   const next = (p: JobPart): JobPart => (p.at === part.at ? atStep(p, part.at + 1) : p);
   /** Writes the wait and the step it belongs to at one go. */
-  const begin = (of: GuideStep, at: number): void => {
+  const begin = (of: GuideStep, at: number, minutes: number | null = null): void => {
     // Pressed twice: one wait. After it, the part names another wait, and the next may begin.
     if (begunAfter.current === part.timerId) return;
     begunAfter.current = part.timerId;
-    const made = timerFor(job, part, of, new Date().toISOString());
+    const timed = minutes === null ? part : withDwellOf(part, minutes);
+    const made = timerFor(job, timed, of, new Date().toISOString());
     const value: Job = {
       ...job,
-      parts: job.parts.map((p) => (p.id === part.id ? { ...atStep(p, at), timerId: made.id } : p)),
+      parts: job.parts.map((p) => (p.id === part.id ? { ...atStep(timed, at), timerId: made.id } : p)),
     };
     write.mutate(
       {
@@ -157,9 +179,10 @@ export function StepView({ job, part, timer, head, meanwhile, put, onBack, foot 
   };
   const dwellAt = indexOfStep(part, 'dwell');
   const dwellStep = part.steps[dwellAt];
+  const times = dwellChoices(part.dwell);
   const waits = dwellStep !== undefined && (part.dwell?.bestMinutes ?? 0) > 0;
   const on = (): void => {
-    if (waits && dwellStep) begin(dwellStep, dwellAt);
+    if (waits && dwellStep) begin(dwellStep, dwellAt, minutes);
     // A dwell of no time has a step in jobs that were begun before it was left out.
     else put((p) => (p.at === part.at ? atStep(p, part.at + (dwellStep ? 2 : 1)) : p));
   };
@@ -167,7 +190,7 @@ export function StepView({ job, part, timer, head, meanwhile, put, onBack, foot 
     apply: [waits ? 'It is on: start the time' : 'Done: next', on],
     rinse: ['Rinsed', () => put((p) => (p.at === part.at ? { ...next(p), rinsedAt: new Date().toISOString() } : p))],
     'spot-test': ['It looks fine', () => put(next)],
-    make: ['It is made', () => put(next)],
+    make: ['Make it', () => router.push(`/mix/${part.formula?.id ?? ''}?job=${job.id}&part=${part.id}`)],
   };
   const [title, press] = big[step.key] ?? ['Next', () => put(next)];
   const then = part.steps[part.at + 1];
@@ -208,7 +231,12 @@ export function StepView({ job, part, timer, head, meanwhile, put, onBack, foot 
           {timer ? (
             <Action title="It is off: next" weight="main" onPress={() => over(timer)} testID="step-next" />
           ) : step.key === 'dwell' ? (
-            <Action title="Start the time" weight="main" onPress={() => begin(step, part.at)} testID="step-next" />
+            <Action
+              title="Start the time"
+              weight="main"
+              onPress={() => begin(step, part.at, minutes)}
+              testID="step-next"
+            />
           ) : (
             <Action
               title={title}
@@ -220,6 +248,7 @@ export function StepView({ job, part, timer, head, meanwhile, put, onBack, foot 
           )}
           <View style={styles.row}>
             {onBack && <Action title="Back" onPress={onBack} testID="step-back" />}
+            {step.key === 'make' && <Action title="It is made" onPress={() => put(next)} testID="is-made" />}
             {BEFORE.includes(step.key) && step.key !== 'spot-test' && (
               <Action
                 title="I am past that"
@@ -232,11 +261,19 @@ export function StepView({ job, part, timer, head, meanwhile, put, onBack, foot 
       }
     >
       {said}
-      {step.key === 'make' && part.formula && <Making formula={part.formula} />}
-      {step.key === 'make' && part.formula && (
-        <Action title="Open it on the bench" onPress={() => router.push(`/mix/${part.formula?.id ?? ''}`)} />
+      {step.key === 'make' && part.formula && <Making formula={part.formula} amount={part.amount} />}
+      {(step.key === 'dwell' || (step.key === 'apply' && waits)) && times.length > 0 && (
+        <View style={styles.times}>
+          <SecondaryText>How long?</SecondaryText>
+          <Choice
+            label="How long it stays on"
+            options={times.map((value) => ({ value, label: minutesText(value) }))}
+            chosen={[minutes ?? part.dwell?.bestMinutes ?? 0]}
+            onChoose={setMinutes}
+          />
+        </View>
       )}
-      {(step.key === 'spot-test' || step.key === 'steam') && (
+      {WAITS_IF_WISHED.includes(step.key) && (
         <Action title={`Wait ${step.minutes ?? 1} minutes`} onPress={() => begin(step, part.at)} testID="start-wait" />
       )}
       {step.key === 'spot-test' && (
@@ -253,25 +290,45 @@ export function StepView({ job, part, timer, head, meanwhile, put, onBack, foot 
         />
       )}
       {step.key === 'apply' && stops.length > 0 && <StopCards stops={stops} nowMs={nowMs} />}
-      {step.key === 'apply' && part.formula && (
-        <Body>Gloves on, a window open. Nothing else goes on it at the same time.</Body>
-      )}
+      <Minded step={step} />
       {foot}
     </Screen>
   );
 }
 
-/** What goes in, and what is to be said about making it by what the person holds with. */
-function Making({ formula }: { formula: Formula }) {
+/** What is to be minded at a step, and what helps where it goes wrong. */
+function Minded({ step: { mind, tip } }: { readonly step: GuideStep }) {
+  if (mind.length === 0 && tip === null) return null;
+  return (
+    <View style={styles.mind} testID="mind">
+      {mind.map((words) => (
+        <Body key={words}>{words}</Body>
+      ))}
+      {tip !== null && <SecondaryText>{tip}</SecondaryText>}
+    </View>
+  );
+}
+
+/** What goes in for this job, and what is to be said about making it by what the person holds with. */
+function Making({ formula, amount }: { readonly formula: Formula; readonly amount: WayAmount | null }) {
   const settings = useSettings();
-  const said = useMemo(() => {
+  const { units } = settings;
+  const { said, lines } = useMemo(() => {
     const made = evaluate(formula, contextOf(formula.use, settings));
+    if (!made.ok) return { said: [], lines: [] };
     const how = { ...DEFAULT_STORAGE, use: formula.use, roomC: settings.roomC };
-    return made.ok ? makingAdvice(made.value.state, how, settings.schools) : [];
-  }, [formula, settings]);
+    return {
+      said: makingAdvice(made.value.state, how, settings.schools),
+      lines: amount ? portionsFor(made.value, amount) : [],
+    };
+  }, [formula, amount, settings]);
+  const words =
+    lines.length > 0
+      ? lines.map((l) => `${l.massG === null ? volumeText(l.volumeML, units) : massText(l.massG, units)} ${l.name}`)
+      : formula.lines.map((line) => lineText(line));
   return (
     <>
-      <Body style={styles.beside}>{formula.lines.map((line) => lineText(line)).join(' · ')}</Body>
+      <Body style={styles.beside}>{words.join(' · ')}</Body>
       {said.map(({ question, says }) => (
         <Body key={question}>{says}</Body>
       ))}
@@ -334,6 +391,8 @@ const styles = StyleSheet.create({
   step: { alignItems: 'center', gap: SPACE.s, paddingTop: SPACE.s },
   text: { fontFamily: FAMILY.body, fontSize: 23, lineHeight: 32, textAlign: 'center' },
   beside: { textAlign: 'center' },
+  mind: { gap: SPACE.s, borderLeftWidth: 4, borderLeftColor: COLORS.caution, paddingLeft: SPACE.m },
+  times: { gap: SPACE.xs, alignItems: 'center' },
   next: { gap: SPACE.s },
   row: { flexDirection: 'row', gap: SPACE.s, flexWrap: 'wrap' },
 });

@@ -16,6 +16,8 @@ import {
   type Way,
   MINUTE_MS,
   type HeldWay,
+  oneStepFurther,
+  type UsedBefore,
 } from '@/core';
 import { newId, useRecentLog, useSettings, useWriteHome } from '@/data';
 import {
@@ -45,6 +47,8 @@ interface Props {
   readonly chosen: ChosenPlace;
   readonly soil: Soil;
   readonly onSoil: () => void;
+  /** What was not enough; null where nothing was tried. */
+  readonly used: UsedBefore | null;
 }
 
 /** What careful people differ about here, and what holds: the person's own choice, or the default. */
@@ -74,7 +78,7 @@ function goesByShare(way: Way, chosen: ChosenPlace): boolean {
 const SHOWN = 3;
 
 /** The ways for a surface and a soil, the best first; below, what is ruled out and why. */
-export function WaysList({ chosen, soil, onSoil }: Props) {
+export function WaysList({ chosen, soil, onSoil, used }: Props) {
   const router = useRouter();
   const settings = useSettings();
   const house = useSupplies(chosen.room?.small ? 'small' : 'large');
@@ -83,13 +87,15 @@ export function WaysList({ chosen, soil, onSoil }: Props) {
   const write = useWriteHome({ failed: 'Not started' });
   const tasks = useMemo(() => [{ chosen, soil }], [chosen, soil]);
   const found = useWays(tasks, house, settings, recent.data ?? NONE, nowMs)?.[0];
-  const [picked, setPicked] = useState(0);
+  const [chosenAt, setPicked] = useState<number | null>(null);
   const [all, setAll] = useState(false);
   const [share, setShare] = useState<Share | null>(null);
   if (!found || !recent.isSuccess) return <Screen>{null}</Screen>;
   const disputed = heldHere(chosen, soil, house.context.preferences);
   const unlikely = likelihoodOf(chosen.surface.id, soil.id, chosen.room?.kind ?? null) === 'unlikely';
-  const shown = all ? found.ways : found.ways.slice(0, SHOWN);
+  const picked = chosenAt ?? (used ? oneStepFurther(found.ways, used) : 0);
+  // What is chosen is always to be seen.
+  const shown = found.ways.map((held, at) => ({ held, at })).filter(({ at }) => all || at < SHOWN || at === picked);
   const best = found.ways[picked];
   const start = ({ way }: HeldWay): void => {
     const job = jobOf(
@@ -180,21 +186,21 @@ export function WaysList({ chosen, soil, onSoil }: Props) {
             {!house.knowsCupboard && found.ways.some((h) => h.way.candidate) && (
               <SecondaryText>Your cupboard is not filled in yet, so every ingredient counts as there.</SecondaryText>
             )}
-            {shown.map((held, i) => (
+            {shown.map(({ held, at }) => (
               <WayCard
                 key={wayKey(held.way)}
                 held={held}
                 material={chosen.surface.id}
                 areaM2={chosen.place.areaM2}
                 share={share}
-                on={i === picked}
+                on={at === picked}
                 knowsCupboard={house.knowsCupboard}
-                onPick={() => setPicked(i)}
+                onPick={() => setPicked(at)}
               />
             ))}
-            {!all && found.ways.length > SHOWN && (
+            {found.ways.length > shown.length && (
               <Action
-                title={`${found.ways.length - SHOWN} more ways`}
+                title={`${found.ways.length - shown.length} more ways`}
                 onPress={() => setAll(true)}
                 testID="more-ways"
               />

@@ -203,7 +203,7 @@ describe('what are you cleaning?', () => {
 
 describe('the guide', () => {
   test('a failed spot test ends in an entry that says so, and nothing is put on', async () => {
-    const job = at(await started('pipit-tile', 'limescale'), 'spot-test');
+    const job = at(await started('pipit-tray', 'limescale'), 'spot-test');
     mockParams = { id: job.id };
     const { store } = await renderIn(<JobScreen />, { ...home, jobs: [job] });
     fireEvent.press(screen.getByTestId('spot-failed'));
@@ -211,7 +211,7 @@ describe('the guide', () => {
     fireEvent.press(screen.getByTestId('log-done'));
     await settle();
     const entry = (await store.log()).entries[0]!;
-    expect(entry).toMatchObject({ outcome: 'stopped', surface: { id: 'pipit-tile' } });
+    expect(entry).toMatchObject({ outcome: 'stopped', surface: { id: 'pipit-tray' } });
     expect(entry.dwell?.endedBecause).toBe('the spot test failed');
     expect(await store.all('job')).toEqual([]);
   });
@@ -275,8 +275,8 @@ describe('the guide', () => {
     const steps = job.parts[0]!.steps.map((s) => s.key);
     const stepNow = async (): Promise<string | undefined> => steps[(await store.all('job'))[0]!.parts[0]!.at];
     expect(await stepNow()).toBe(steps[1]);
-    while ((await stepNow()) !== 'apply') {
-      fireEvent.press(screen.getByTestId('step-next'));
+    for (let now = await stepNow(); now !== 'apply'; now = await stepNow()) {
+      fireEvent.press(screen.getByTestId(now === 'make' ? 'is-made' : 'step-next'));
       await settle();
     }
     await twice();
@@ -303,7 +303,24 @@ describe('the guide', () => {
     fireEvent.press(screen.getByTestId('log-step-up'));
     await settle();
     expect((await store.log()).entries[0]?.outcome).toBe('step-up');
-    expect(mockPush).toHaveBeenCalledWith('/clean?surface=pipit-tile&soil=limescale');
+    const { method, formula } = job.parts[0]!;
+    const used = `method=${method!.id}&formula=${formula!.id}`;
+    expect(mockPush).toHaveBeenCalledWith(`/clean?surface=pipit-tile&soil=limescale&${used}`);
+  });
+
+  test('after a step up what goes one step further is chosen, and what was tried is still there', async () => {
+    mockParams = { surface: 'pipit-tile', soil: 'limescale' };
+    const { unmount } = await renderIn(<CleanScreen />, { ...home, log: [] });
+    await settle();
+    const first = screen.getByTestId('start-way').props['aria-label'] ?? '';
+    unmount();
+    const [part] = (await started('pipit-tile', 'limescale')).parts;
+    mockParams = { ...mockParams, method: part!.method!.id, formula: part!.formula!.id };
+    await renderIn(<CleanScreen />, { ...home, log: [] });
+    await settle();
+    expect(screen.getByTestId('start-way')).not.toHaveTextContent(`Start: ${part!.formula!.name}`);
+    expect(first).not.toBe(screen.getByTestId('start-way').props['aria-label']);
+    expect(screen.getAllByText(part!.formula!.name).length).toBeGreaterThan(0);
   });
 
   test('a job that is gone says so', async () => {
@@ -312,15 +329,85 @@ describe('the guide', () => {
     expect(screen.getByText('No job here')).toBeTruthy();
   });
 
-  test('a plan of two parts starts both, the second after the first', async () => {
-    mockParams = { plan: 'grout-then-wash', room: 'pipit-shower' };
-    const { store } = await renderIn(<PlanScreen />, home);
+  test('a job of several parts starts them all, the tub after the tiles; left out, nothing waits for it', async () => {
+    mockParams = { plan: 'bathroom-weekly', room: 'pipit-shower' };
+    const { store } = await renderIn(<PlanScreen />, { ...home, log: [] });
     await settle();
+    expect(screen.getAllByTestId('planned-part')).toHaveLength(4);
+    fireEvent.press(screen.getByTestId('change-part-0'));
+    fireEvent.press(screen.getByTestId('leave-out-0'));
     fireEvent.press(screen.getByTestId('start-plan'));
     await settle();
     const job = (await store.all('job'))[0]!;
-    expect(job.parts.map((p) => p.place.name)).toEqual(['Grout', 'Wall tiles']);
-    expect(job.parts[1]?.afterId).toBe(job.parts[0]?.id);
+    expect(job.parts.map((p) => p.place.name)).toEqual(['Wall tiles', 'Taps', 'Shower tray']);
+    expect(job.parts[2]?.afterId).toBe(job.parts[0]?.id);
+    expect(job.parts[1]?.afterId).toBeNull();
+  });
+
+  test('a job of one’s own: a part is added, it is kept under its name, and removed with undo', async () => {
+    mockParams = {};
+    const { store, unmount } = await renderIn(<PlanScreen />, { ...home, log: [] });
+    await settle();
+    expect(screen.getByText(/Nothing in it yet/)).toBeTruthy();
+    for (const [surface, soil] of [
+      ['Mirror, Shower room', 'Fingerprints and film on glass'],
+      ['Hob, Galley', 'Fresh grease'],
+    ] as const) {
+      fireEvent.press(screen.getByTestId('add-part'));
+      fireEvent.press(screen.getByRole('radio', { name: surface }));
+      fireEvent.press(screen.getByRole('radio', { name: soil }));
+      await settle();
+    }
+    fireEvent.press(screen.getByTestId('keep-plan'));
+    fireEvent.press(screen.getByTestId('save-plan'));
+    expect(screen.getByText(/Give the job a name/)).toBeTruthy();
+    fireEvent.changeText(screen.getByTestId('plan-name'), 'Friday round');
+    fireEvent.press(screen.getByTestId('save-plan'));
+    await settle();
+    const kept = await store.all('plan');
+    expect(kept).toMatchObject([
+      {
+        name: 'Friday round',
+        parts: [
+          { surfaceId: 'pipit-mirror', soilId: 'fingerprints' },
+          { surfaceId: 'pipit-hob', soilId: 'fresh-grease' },
+        ],
+      },
+    ]);
+    unmount();
+    mockParams = { own: kept[0]!.id };
+    const again = await renderIn(<PlanScreen />, { ...home, log: [], plans: kept });
+    await settle();
+    expect(screen.getAllByTestId('planned-part')).toHaveLength(2);
+    fireEvent.press(screen.getByTestId('remove-plan'));
+    await settle();
+    expect(await again.store.all('plan')).toEqual([]);
+    fireEvent.press(screen.getByText('Undo'));
+    await settle();
+    expect(await again.store.all('plan')).toEqual(kept);
+  });
+
+  test('hours on it are chosen before it begins, and the words go with them', async () => {
+    const job = at(await started('any:toilet-bowl', 'bowl-ring'), 'apply');
+    mockParams = { id: job.id };
+    const { store } = await renderIn(<JobScreen />, { ...home, timers: [], jobs: [job] });
+    fireEvent.press(screen.getByRole('radio', { name: '12 h' }));
+    fireEvent.press(screen.getByTestId('step-next'));
+    await settle();
+    expect((await store.all('timer'))[0]).toMatchObject({ kind: 'soak', bestMinutes: 720 });
+    expect((await store.all('job'))[0]?.parts[0]?.dwell?.bestMinutes).toBe(720);
+    expect(screen.getByText('Leave it 12 hours.')).toBeTruthy();
+  });
+
+  test('what is to be minded stands at its step, with what helps where it goes wrong', async () => {
+    const job = at(await started('any:thermos', 'tannin', { ...home, batches: [], pantry: [] }), 'make');
+    mockParams = { id: job.id };
+    await renderIn(<JobScreen />, { ...home, jobs: [job] });
+    expect(within(screen.getByTestId('mind')).getByText(/cannot be kept/)).toBeTruthy();
+    // As much of each as this job takes.
+    expect(screen.getByText(/\d+(\.\d+)? g oxygen bleach/)).toBeTruthy();
+    fireEvent.press(screen.getByTestId('step-next'));
+    expect(mockPush).toHaveBeenCalledWith(`/mix/${job.parts[0]!.formula!.id}?job=${job.id}&part=${job.parts[0]!.id}`);
   });
 });
 

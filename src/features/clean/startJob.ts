@@ -1,4 +1,4 @@
-import { guideSteps, type Job, type JobPart, type Soil, type Way } from '@/core';
+import { guideSteps, toMake, type Job, type JobPart, type Soil, type Way } from '@/core';
 import type { ChosenPlace } from './place';
 
 /** One part of a job, at its first step. */
@@ -19,6 +19,7 @@ export function partFrom(
     method: { id: way.method.id, name: way.method.name, form: way.method.form },
     from: way.candidate?.from ?? 'shelf',
     application: way.application,
+    amount: way.amount && way.candidate && toMake(way.amount, way.method, way.candidate.formula),
     dwell: way.dwell,
     steps,
     at: 0,

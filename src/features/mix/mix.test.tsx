@@ -1,4 +1,5 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react-native';
+import { STARTER_FORMULAS, type Formula, type Job } from '@/core';
 import { demoHome } from '@/data/demo/demoHome';
 import { renderIn, settle } from '@/testing/renderIn';
 import { vesselOf } from './bench/BottleChoice';
@@ -117,6 +118,84 @@ describe('the bench', () => {
     expect(screen.queryByTestId('make-it')).toBeNull();
     expect(screen.queryByTestId('measure-list')).toBeNull();
     expect(screen.queryByTestId('bottle')).toBeNull();
+  });
+
+  describe('asked for by a job', () => {
+    const whitener = STARTER_FORMULAS.find((f) => f.id === 'starter-grout')!;
+    const step = { text: 'Do.', minutes: null, mind: [], tip: null };
+    const jobOf = (formula: Formula, volumeML: number): Job => ({
+      id: 'j',
+      name: 'Grout: mould',
+      startedAt: '2026-11-24T08:00:00.000Z',
+      parts: [
+        {
+          id: 'p',
+          place: {
+            surfaceId: 'pipit-grout',
+            roomId: 'pipit-shower',
+            roomName: 'Shower room',
+            name: 'Grout',
+            material: 'cement-grout',
+            areaM2: 0.4,
+          },
+          soil: { id: 'mould', name: 'Mould and mildew' },
+          formula,
+          method: { id: 'mould-grout', name: 'Paste', form: 'paste' },
+          from: 'cupboard',
+          application: 'paste',
+          amount: { volumeML, massG: null, areaM2: 0.1 },
+          dwell: null,
+          steps: [
+            { ...step, key: 'make' },
+            { ...step, key: 'apply' },
+          ],
+          at: 0,
+          timerId: null,
+          dwelt: null,
+          rinsedAt: null,
+          afterId: null,
+          state: 'open',
+        },
+      ],
+    });
+
+    test('in a bowl, as much as it takes, on its surface; used, it goes back to the next step of the guide', async () => {
+      const { store, unmount } = await renderIn(<BenchScreen id={whitener.id} job="j" part="p" />, {
+        ...home,
+        jobs: [jobOf(whitener, 150)],
+      });
+      await settle();
+      expect(screen.getByText('150 mL, and no more.')).toBeTruthy();
+      expect(screen.getByTestId('bottle-size').props.value).toBe('250');
+      expect(screen.getAllByText(/cement grout/i).length).toBeGreaterThan(0);
+      fireEvent.press(screen.getByTestId('mix-it'));
+      await settle();
+      expect(mockPush).toHaveBeenLastCalledWith(`/mix/make?formula=${whitener.id}&job=j&part=p`);
+      unmount();
+      await settle();
+      const draft = await store.draft('make/part/p');
+      expect(draft).toMatchObject({ aim: { batchML: 150 }, vessel: { shape: 'tub', capacityML: 250 } });
+    });
+
+    test('what is kept goes into a bottle that stands empty, onto the shelf, and the guide goes on', async () => {
+      const [spray] = home.formulas;
+      const vessel = { ...home.vessels[0]!, id: 'v', name: 'Sprayer', shape: 'straight-spray' as const };
+      const full = { ...home.batches[0]!, vessel, state: 'kept' as const };
+      const empty = { ...vessel, id: 'w', name: 'Empty sprayer' };
+      const { store } = await renderIn(<BenchScreen id={spray!.id} job="j" part="p" />, {
+        ...home,
+        vessels: [vessel, empty],
+        batches: [full],
+        jobs: [jobOf(spray!, 100)],
+      });
+      await settle();
+      expect(screen.getAllByText(/Empty sprayer/).length).toBeGreaterThan(0);
+      fireEvent.press(screen.getByTestId('make-it'));
+      await settle();
+      expect((await store.all('batch')).find((b) => b.id !== full.id)).toMatchObject({ vessel: { id: 'w' } });
+      expect((await store.all('job'))[0]?.parts[0]?.at).toBe(1);
+      expect(mockPush).toHaveBeenLastCalledWith('/clean/job?id=j&part=p');
+    });
   });
 
   test('a formula that is gone is said to be gone', async () => {

@@ -17,6 +17,7 @@ const surfaceFrom = (usual: UsualSurface, roomId: string): HomeSurface => ({
   areaM2: usual.areaM2,
   schools: {},
   upkeep: usual.everyDays === null ? null : { everyDays: usual.everyDays, soilId: usual.soilId, formulaId: null },
+  enteredAt: new Date().toISOString(),
 });
 
 /** A room: its kind, its name, and its surfaces ticked from what such rooms usually have. */

@@ -9,6 +9,7 @@ import {
   isUsedAtOnce,
   labelOf,
   lineText,
+  fullML,
   mixtureOf,
   soilByName,
   surfaceByName,
@@ -18,7 +19,7 @@ import {
   type Formula,
   type Vessel,
 } from '@/core';
-import { useDraft, useFormula, useSettings, useVessels } from '@/data';
+import { useBatches, useDraft, useFormula, useSettings, useVessels } from '@/data';
 import {
   Action,
   Body,
@@ -35,11 +36,12 @@ import {
   volumeText,
 } from '@/ui';
 import { LabelSheet } from '@/print';
-import { BottleChoice, FIRST_BOTTLE, OPEN_BOWL, vesselOf, type BenchBottle } from './BottleChoice';
+import { mixingKey, useGuidePart, type AskedBy, type GuidePart } from '../batch/guidePart';
+import { bottleFor, BottleChoice, bowlFor, FIRST_BOTTLE, OPEN_BOWL, vesselOf, type BenchBottle } from './BottleChoice';
 import { FULL_BOTTLE } from './targetChoice';
 import { PourMeasures, PourPicture } from './Pour';
 import { ScaleChoice } from './ScaleChoice';
-import { isBenchDraft, NEW_BENCH_DRAFT, type BenchDraft } from './benchDraft';
+import { benchDraftFor, isBenchDraft, NEW_BENCH_DRAFT, type BenchDraft } from './benchDraft';
 import { ShareSheet } from './ShareSheet';
 import { Strengths } from '../verdict/Strengths';
 import { dwellText, SurfaceCheck } from './SurfaceCheck';
@@ -50,11 +52,14 @@ import { useBenchActions, type ReadyBatch } from './useBenchActions';
 import { Verdict } from '../verdict/Verdict';
 
 /** A formula on the bench: which bottle, what it is, how much of each, and make it. */
-export function BenchScreen({ id }: { id: string }) {
-  const formula = useFormula(id);
-  if (formula === undefined) return <Screen>{null}</Screen>;
+export function BenchScreen({ id, ...askedBy }: { id: string } & AskedBy) {
+  const kept = useFormula(id);
+  const guide = useGuidePart(askedBy);
+  // A job asks for its formula as it was when it was begun.
+  const formula = guide?.part.formula ?? kept;
+  if (formula === undefined || guide === undefined) return <Screen>{null}</Screen>;
   if (formula === null) return <NoSuchFormula />;
-  return <Bench key={formula.id} formula={formula} />;
+  return <Bench key={`${formula.id} ${guide?.part.id ?? ''}`} formula={formula} guide={guide} />;
 }
 
 function NoSuchFormula() {
@@ -67,41 +72,55 @@ function NoSuchFormula() {
   );
 }
 
-/** Which bottle stands on the bench: the one chosen, or one that suits what the formula is. */
-function useBottle(formula: Formula, bottle: BenchBottle | null) {
+/**
+ * Which bottle stands on the bench: the one chosen, or one that suits what the formula is and stands empty.
+ * @param takesML what a job takes of it; null where no job asks
+ */
+function useBottle(formula: Formula, bottle: BenchBottle | null, takesML: number | null) {
   const settings = useSettings();
   const own = useVessels().data ?? NONE;
+  const batches = useBatches().data;
   // What gives gas or breaks down is never closed: a bottle with a cap is not proposed for it.
   const atOnce = useMemo(() => {
     const state = mixtureOf(formula, contextOf(formula.use, settings));
     return state !== null && isUsedAtOnce(state, formula.use);
   }, [formula, settings]);
-  const proposed = own.find((v) => vesselShape(v.shape).closes !== atOnce);
-  const proposedId = proposed?.id ?? null;
-  const chosen = useMemo(
-    (): BenchBottle =>
-      bottle ?? (proposedId !== null ? { kind: 'own', id: proposedId } : atOnce ? OPEN_BOWL : FIRST_BOTTLE),
-    [bottle, proposedId, atOnce],
-  );
+  const chosen = useMemo((): BenchBottle => {
+    if (bottle) return bottle;
+    // What a job uses at once goes into a bowl, whatever stands on the shelf.
+    if (atOnce && takesML !== null) return bowlFor(takesML);
+    const full = new Set((batches ?? []).filter((b) => b.state === 'kept').map((b) => b.vessel.id));
+    const proposed = own.find(
+      (v) => vesselShape(v.shape).closes !== atOnce && !full.has(v.id) && fullML(v) >= (takesML ?? 0),
+    );
+    if (proposed) return { kind: 'own', id: proposed.id };
+    return atOnce ? OPEN_BOWL : bottleFor(takesML ?? 0);
+  }, [bottle, atOnce, takesML, batches, own]);
   const found = useMemo(() => vesselOf(chosen, own), [chosen, own]);
   const fallback = own[0] ?? FALLBACK;
   return { own, atOnce, chosen, found, vessel: 'vessel' in found ? found.vessel : fallback };
 }
 
-function Bench({ formula: kept }: { formula: Formula }) {
+function Bench({ formula: kept, guide }: { formula: Formula; guide: GuidePart | null }) {
   const wide = useWide();
+  const router = useRouter();
   const settings = useSettings();
-  const draft = useDraft<BenchDraft>(`bench/${kept.id}`, NEW_BENCH_DRAFT, isBenchDraft);
-  const { bottle, surfaceId, soilId, minutes, scale = FULL_BOTTLE } = draft.value;
+  const draft = useDraft<BenchDraft>(
+    guide ? `bench/part/${guide.part.id}` : `bench/${kept.id}`,
+    guide ? benchDraftFor(guide) : NEW_BENCH_DRAFT,
+    isBenchDraft,
+  );
+  const { bottle, surfaceId, soilId, minutes } = draft.value;
+  const scale = useMemo(() => ({ ...FULL_BOTTLE, ...draft.value.scale }), [draft.value.scale]);
   const use = draft.value.use ?? kept.use;
   const asUsed = useMemo(() => (use === kept.use ? kept : { ...kept, use }), [kept, use]);
-  const { own, atOnce, chosen, found, vessel } = useBottle(asUsed, bottle);
+  const { own, atOnce, chosen, found, vessel } = useBottle(asUsed, bottle, guide?.part.amount?.volumeML ?? null);
   const surface = surfaceId === null ? null : surfaceByName(surfaceId);
   const soil = soilByName(soilId ?? '');
   const place = useMemo(() => ({ surface, soil, dwellMinutes: surface ? minutes : null }), [surface, soil, minutes]);
   const { target, outcome, context, ways } = useBench(asUsed, vessel, place, scale);
   const { formula } = target;
-  const batch = useDraft<BatchInProgress | null>(`make/${kept.id}`, null, isBatchInProgress);
+  const batch = useDraft<BatchInProgress | null>(mixingKey(kept.id, guide), null, isBatchInProgress);
   const change = (part: Partial<BenchDraft>): void => draft.set({ ...draft.value, ...part });
 
   const ready = outcome.ok && 'vessel' in found ? { ...outcome.value, vessel, isNew: found.isNew } : null;
@@ -109,7 +128,7 @@ function Bench({ formula: kept }: { formula: Formula }) {
   const danger = evaluation?.verdict === 'danger';
   const makeable = danger ? null : ready;
   const dwell = dwellText(ways, surface);
-  const actions = useBenchActions({ kept, target, ready: makeable, dwell, own, batch, change });
+  const actions = useBenchActions({ kept, target, ready: makeable, dwell, own, batch, change, guide });
 
   const next = danger ? (
     <Body style={styles.stopped} testID="stopped">
@@ -147,6 +166,14 @@ function Bench({ formula: kept }: { formula: Formula }) {
 
   return (
     <Screen next={next}>
+      {guide && (
+        <Action
+          title={`Back to ${guide.part.place.name}`}
+          weight="quiet"
+          onPress={() => router.replace(guide.back)}
+          testID="back-to-guide"
+        />
+      )}
       <WhatItIs formula={formula} />
       <View style={beside && styles.beside}>
         {beside && picture}

@@ -17,6 +17,29 @@ export const FIRST_BOTTLE: BenchBottle = { kind: 'typed', sizeText: '500', shape
 /** What is used at once stands open: a bowl, a bucket, a tub. */
 export const OPEN_BOWL: BenchBottle = { kind: 'typed', sizeText: '1000', shape: 'tub' };
 
+/** Sizes of bowls and tubs, and of bottles, mL. */
+const BOWLS_ML = [250, 500, 1000, 2000, 3000, 5000, 8000, 12_000, 20_000, 40_000, 100_000] as const;
+const BOTTLES_ML = [500, 750, 1000, 1500, 2000, 5000] as const;
+/** The fullest that is still carried and poured without a splash. */
+const FULL_SHARE = 0.9;
+
+const sizeFor = (sizes: readonly number[], takesML: number): number =>
+  sizes.find((size) => FULL_SHARE * size >= takesML) ?? sizes.at(-1) ?? 1000;
+
+/** A bowl or tub that holds so many mL and stands open. */
+export const bowlFor = (takesML: number): BenchBottle => ({
+  kind: 'typed',
+  sizeText: String(sizeFor(BOWLS_ML, takesML)),
+  shape: 'tub',
+});
+
+/** A bottle that holds so many mL; the one everybody has, as long as that is enough. */
+export const bottleFor = (takesML: number): BenchBottle => ({
+  kind: 'typed',
+  sizeText: String(sizeFor(BOTTLES_ML, takesML)),
+  shape: 'straight-spray',
+});
+
 /** mL in "375", "375 mL", "0.5 L", "0,5 l", "1 pint"; NaN otherwise. */
 function sizeML(text: string): number {
   const size = typedQuantityIn(text, 'mL', 'metric');
@@ -75,7 +98,7 @@ export function BottleChoice({ bottle, onChange, problem }: Props) {
     <View style={styles.part}>
       {typed && (
         <Field
-          label="Your bottle holds, in mL"
+          label={bottle.shape === 'tub' ? 'Your bowl or tub holds, in mL' : 'Your bottle holds, in mL'}
           value={bottle.sizeText}
           onChangeText={(sizeText) => onChange({ ...bottle, sizeText })}
           inputMode="decimal"

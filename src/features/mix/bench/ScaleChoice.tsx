@@ -15,6 +15,7 @@ interface Props {
 
 const KINDS: readonly { value: TargetKind; label: string }[] = [
   { value: 'fill', label: 'Fill the bottle' },
+  { value: 'amount', label: 'Just so much' },
   { value: 'have', label: 'From what I have' },
   { value: 'several', label: 'Several bottles' },
   { value: 'concentrate', label: 'A concentrate' },
@@ -26,7 +27,7 @@ const KINDS: readonly { value: TargetKind; label: string }[] = [
 export function ScaleChoice({ setting, onChange, formula, target }: Props) {
   const put = (part: Partial<TargetChoice>): void => onChange({ ...setting, ...part });
   const number = (
-    key: 'bottles' | 'times' | 'areaM2' | 'lengthCM' | 'widthCM' | 'depthCM' | 'displacedML',
+    key: 'amount' | 'bottles' | 'times' | 'areaM2' | 'lengthCM' | 'widthCM' | 'depthCM' | 'displacedML',
     label: string,
     placeholder: string,
   ) => (
@@ -43,11 +44,14 @@ export function ScaleChoice({ setting, onChange, formula, target }: Props) {
       />
     </View>
   );
-  const [open, setOpen] = useState(setting.kind !== 'fill');
+  // As much as the bottle takes, or as a job takes, is said in a line.
+  const [open, setOpen] = useState(setting.kind !== 'fill' && setting.kind !== 'amount');
   if (!open) {
     return (
       <View style={styles.closed}>
-        <Body style={styles.words}>As much as the bottle takes</Body>
+        <Body style={styles.words}>
+          {target.basis === null ? 'As much as the bottle takes' : basisText(target.basis)}
+        </Body>
         <Action title="Another amount" onPress={() => setOpen(true)} testID="another-amount" />
       </View>
     );
@@ -56,6 +60,7 @@ export function ScaleChoice({ setting, onChange, formula, target }: Props) {
     <Section>
       <Heading>How much to make?</Heading>
       <Choice label="How much to make" options={KINDS} chosen={[setting.kind]} onChoose={(kind) => put({ kind })} />
+      {setting.kind === 'amount' && <View style={styles.row}>{number('amount', 'How much, in mL or g', '250')}</View>}
       {setting.kind === 'several' && <View style={styles.row}>{number('bottles', 'Bottles like it', '2')}</View>}
       {setting.kind === 'have' && (
         <View style={styles.row}>

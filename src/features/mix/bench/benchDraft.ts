@@ -1,5 +1,6 @@
-import type { FormulaUse } from '@/core';
-import type { TargetChoice } from './targetChoice';
+import type { FormulaUse, WayAmount } from '@/core';
+import { FULL_BOTTLE, type TargetChoice } from './targetChoice';
+import type { GuidePart } from '../batch/guidePart';
 import type { BenchBottle } from './BottleChoice';
 
 /** What was chosen on the bench for a formula, kept through a reload. */
@@ -16,6 +17,17 @@ export interface BenchDraft {
 }
 
 export const NEW_BENCH_DRAFT: BenchDraft = { bottle: null, surfaceId: null, minutes: 15, use: null };
+
+const asTyped = ({ volumeML, massG }: WayAmount): string => (volumeML === null ? `${massG ?? 0} g` : `${volumeML} mL`);
+
+/** What is set where a job asks for it: its surface, its soil, its time, and as much as it takes. */
+export const benchDraftFor = ({ part }: GuidePart): BenchDraft => ({
+  ...NEW_BENCH_DRAFT,
+  surfaceId: part.place.material,
+  soilId: part.soil.id,
+  minutes: part.dwell?.bestMinutes ?? NEW_BENCH_DRAFT.minutes,
+  ...(part.amount ? { scale: { ...FULL_BOTTLE, kind: 'amount', amount: asTyped(part.amount) } } : {}),
+});
 
 export const isBenchDraft = (value: unknown): value is BenchDraft =>
   typeof value === 'object' &&

@@ -8,7 +8,7 @@ import {
   type TargetRequest,
 } from '@/core/doors/bench';
 import { typedMeasureIn, typedQuantityIn } from '@/devices';
-import { formatNumber, volumeText } from '@/ui';
+import { formatNumber, massText, volumeText } from '@/ui';
 
 /** What was typed for each way of saying how much; kept side by side, so that going back loses nothing. */
 export interface TargetChoice {
@@ -16,6 +16,8 @@ export interface TargetChoice {
   readonly bottles: string;
   readonly have: Readonly<Record<string, string>>;
   readonly times: string;
+  /** So much, with its unit: "250 mL", "80 g". */
+  readonly amount: string;
   readonly areaM2: string;
   readonly round: boolean;
   readonly lengthCM: string;
@@ -29,6 +31,7 @@ export const FULL_BOTTLE: TargetChoice = {
   bottles: '2',
   have: {},
   times: '',
+  amount: '',
   areaM2: '',
   round: false,
   lengthCM: '',
@@ -48,6 +51,12 @@ const havesOf = (choice: TargetChoice, formula: Formula): Have[] =>
     return typed && typed.value > 0 ? [{ lineId: line.id, ...typed }] : [];
   });
 
+/** What was typed as an amount; mL unless a unit says otherwise, NaN where it is none. */
+function amountIn(text: string, formula: Formula): { readonly value: number; readonly unit: 'mL' | 'g' } {
+  const typed = typedQuantityIn(text, 'mL', formula.measures);
+  return typed ? { value: typed.value, unit: typed.unit } : { value: NaN, unit: 'mL' };
+}
+
 /** What is asked for, in numbers. */
 export function requestOf(choice: TargetChoice, formula: Formula): TargetRequest {
   switch (choice.kind) {
@@ -59,6 +68,8 @@ export function requestOf(choice: TargetChoice, formula: Formula): TargetRequest
       return { kind: 'have', haves: havesOf(choice, formula) };
     case 'concentrate':
       return { kind: 'concentrate', times: typedMeasureIn(choice.times) };
+    case 'amount':
+      return { kind: 'amount', ...amountIn(choice.amount, formula) };
     case 'area':
       return { kind: 'area', areaM2: typedMeasureIn(choice.areaM2) };
     case 'cover':
@@ -89,6 +100,10 @@ export function basisText(basis: TargetBasis): string {
       return `It makes ${volumeText(basis.batchML)}: the ${basis.limitedBy} runs out first.`;
     case 'concentrate':
       return `${formatNumber(basis.times)} times as strong. To use: 1 part of it, made up with ${basis.dilutedWith} to ${formatNumber(basis.makeUpToParts)} parts. At most ${formatNumber(Math.floor(basis.maxTimes * 10) / 10)} times.`;
+    case 'amount':
+      return basis.massG === null
+        ? `${volumeText(basis.batchML)}, and no more.`
+        : `${massText(basis.massG)}, about ${volumeText(basis.batchML)}.`;
     case 'area':
       return `${volumeText(basis.batchML)} for ${formatNumber(basis.areaM2)} m², ${ON[basis.application]}: about ${formatNumber(basis.perM2ML)} mL to a square metre.`;
     case 'cover':
@@ -101,6 +116,7 @@ const ASKED: Record<Exclude<TargetKind, 'fill'>, string> = {
   several: `Give how many bottles, from ${BOTTLES_RANGE.low} to ${BOTTLES_RANGE.high}.`,
   have: 'Give how much you have of at least one thing, in mL, or in g for what is dry: 250 or 40 g.',
   concentrate: 'Give how many times as strong.',
+  amount: 'Give how much, in mL, or in g with its unit: 250 or 80 g.',
   area: 'Give the area in m², for example 2.5.',
   cover: 'Give the tub’s inside and how deep it should stand, in cm: for example 40, 30 and 8.',
 };

@@ -14,6 +14,7 @@ import {
 import type { BatchTarget } from '@/core/doors/bench';
 import { newId, useMakeBatches, useRemoveFormula, useSaveFormulas, useSettings, type Draft } from '@/data';
 import { useNotice } from '@/ui';
+import type { GuidePart } from '../batch/guidePart';
 import type { BenchDraft } from './benchDraft';
 
 /** What stands on the bench, weighed up and fit to be made. */
@@ -36,10 +37,12 @@ interface Bench {
   readonly own: readonly Vessel[];
   readonly batch: Draft<BatchInProgress | null>;
   readonly change: (part: Partial<BenchDraft>) => void;
+  /** The job that asked for it; null where none did. */
+  readonly guide: GuidePart | null;
 }
 
 /** What can be done with the formula on the bench: made, mixed, mended, doubled, removed. */
-export function useBenchActions({ kept, target, ready, dwell, own, batch, change }: Bench) {
+export function useBenchActions({ kept, target, ready, dwell, own, batch, change, guide }: Bench) {
   const router = useRouter();
   const say = useNotice();
   const settings = useSettings();
@@ -70,6 +73,11 @@ export function useBenchActions({ kept, target, ready, dwell, own, batch, change
         onSuccess: () => {
           if (ready.isNew) change({ bottle: { kind: 'own', id: vessel.id } });
           say({ text: `${formula.name} is on the shelf.` });
+          if (guide) {
+            guide.made();
+            router.replace(guide.back);
+            return;
+          }
           router.push(batches.length === 1 ? `/shelf/${batches[0]?.id ?? ''}` : '/shelf');
         },
       },
@@ -92,7 +100,7 @@ export function useBenchActions({ kept, target, ready, dwell, own, batch, change
         accepted: [],
       });
     }
-    router.push(`/mix/make?formula=${kept.id}`);
+    router.push(`/mix/make?formula=${kept.id}${guide?.query ?? ''}`);
   };
 
   const apply = (remedy: Remedy): void => {

@@ -5,6 +5,7 @@ import { View } from 'react-native';
 import { isBatchInProgress, withoutLast, withRescaled, type BatchInProgress } from '@/core';
 import { useDraft } from '@/data';
 import { Action, Body, Overline, Screen, Title, useNotice } from '@/ui';
+import { mixingKey, useGuidePart, type AskedBy, type GuidePart } from '../batch/guidePart';
 import { AllIn } from './AllIn';
 import { LabelFirst } from './LabelFirst';
 import { styles } from './makeStyles';
@@ -14,28 +15,36 @@ import { useMaking } from './useMaking';
 import { useScale } from './useScale';
 
 /** Mixes a batch, one step a view, in large type: label first, then line by line. Left and come back to where one was. */
-export function MakeScreen({ formulaId }: { formulaId: string }) {
+export function MakeScreen({ formulaId, ...askedBy }: { formulaId: string } & AskedBy) {
   const router = useRouter();
-  const draft = useDraft<BatchInProgress | null>(`make/${formulaId}`, null, isBatchInProgress);
-  if (!draft.ready) return <Screen>{null}</Screen>;
+  const guide = useGuidePart(askedBy);
+  const draft = useDraft<BatchInProgress | null>(mixingKey(formulaId, guide ?? null), null, isBatchInProgress);
+  if (!draft.ready || guide === undefined) return <Screen>{null}</Screen>;
   if (draft.value === null) {
     return (
       <Screen
-        next={<Action title="To the formula" weight="main" onPress={() => router.replace(`/mix/${formulaId}`)} />}
+        next={
+          <Action title="To the formula" weight="main" onPress={() => router.replace(benchAddress(formulaId, guide))} />
+        }
       >
         <Title>Nothing is being mixed</Title>
         <Body>Choose a bottle and how much to make; then the steps are here.</Body>
       </Screen>
     );
   }
-  return <Steps batch={draft.value} put={draft.set} clear={draft.clear} formulaId={formulaId} />;
+  return <Steps batch={draft.value} put={draft.set} clear={draft.clear} formulaId={formulaId} guide={guide} />;
 }
+
+/** The bench of a formula, and the job that asks for it. */
+const benchAddress = (formulaId: string, guide: GuidePart | null): `/mix/${string}` =>
+  guide ? `/mix/${formulaId}?${guide.query.slice(1)}` : `/mix/${formulaId}`;
 
 interface StepsProps {
   readonly batch: BatchInProgress;
   readonly put: (batch: BatchInProgress | null) => void;
   readonly clear: () => void;
   readonly formulaId: string;
+  readonly guide: GuidePart | null;
 }
 
 /** The screen does not go dark while hands are wet. */
@@ -48,11 +57,11 @@ function useAwake(): void {
   }, []);
 }
 
-function Steps({ batch, put, clear, formulaId }: StepsProps) {
+function Steps({ batch, put, clear, formulaId, guide }: StepsProps) {
   useAwake();
   const router = useRouter();
   const say = useNotice();
-  const making = useMaking({ batch, clear });
+  const making = useMaking({ batch, clear, guide });
   // One scale for all the lines: it goes on counting from one to the next.
   const scale = useScale();
   const [byWeight, setByWeight] = useState(false);
@@ -64,12 +73,13 @@ function Steps({ batch, put, clear, formulaId }: StepsProps) {
   const finishAtOnce = (): void => {
     clear();
     say({ text: `${formula.name}: use it now, and pour the rest away.` });
-    router.replace(`/mix/${formulaId}`);
+    guide?.made();
+    router.replace(guide?.back ?? `/mix/${formulaId}`);
   };
   const stop = (): void => {
     put(null);
     say({ text: 'Mixing was given up.', undo: () => put(batch) });
-    router.replace(`/mix/${formulaId}`);
+    router.replace(benchAddress(formulaId, guide));
   };
 
   const step = batch.labelled ? batch.done.length + 1 : 0;

@@ -13,6 +13,7 @@ import {
 } from '@/core';
 import { newId, useMakeBatches, useSettings } from '@/data';
 import { useNotice } from '@/ui';
+import type { GuidePart } from '../batch/guidePart';
 
 /** A batch under way, weighed up: anew only when something was poured or taken back. */
 export interface Making extends BatchStatus {
@@ -27,10 +28,12 @@ export interface Making extends BatchStatus {
 interface Props {
   readonly batch: BatchInProgress;
   readonly clear: () => void;
+  /** The job that asked for it; null where none did. */
+  readonly guide: GuidePart | null;
 }
 
 /** What is planned and what is in the bottle; a string is the reason why nothing can be planned. */
-export function useMaking({ batch, clear }: Props): Making | string {
+export function useMaking({ batch, clear, guide }: Props): Making | string {
   const router = useRouter();
   const say = useNotice();
   const settings = useSettings();
@@ -62,7 +65,9 @@ export function useMaking({ batch, clear }: Props): Making | string {
         onSuccess: () => {
           clear();
           say({ text: `${formula.name} is on the shelf.` });
-          router.replace(batches.length === 1 ? `/shelf/${batches[0]?.id ?? ''}` : '/shelf');
+          guide?.made();
+          const onShelf = batches.length === 1 ? `/shelf/${batches[0]?.id ?? ''}` : '/shelf';
+          router.replace(guide?.back ?? onShelf);
         },
       },
     );
