@@ -47,6 +47,13 @@ export function StepSign({ of, size = 96 }: { of: GuideStep['key']; size?: numbe
           <Path d="M30 66H66" {...LINE} />
         </G>
       )}
+      {of === 'cool' && (
+        <G>
+          <Rect x={22} y={26} width={40} height={46} rx={3} {...LINE} />
+          <Path d="M62 26L76 34V80L62 72Z" {...FILL} />
+          <Path d="M32 36V58M42 36V58M52 36V58M28 52L32 58L36 52M38 52L42 58L46 52M48 52L52 58L56 52" {...GREEN} />
+        </G>
+      )}
       {of === 'spot-test' && (
         <G>
           <Rect x={20} y={26} width={56} height={46} rx={3} {...FILL} />

@@ -25,6 +25,8 @@ export { SURFACE_GROUP_WORDS } from './surfaceGroups';
 export { agoText, capital, countdownText, minutesText, whenText } from './times';
 export { timerStatusText, timerPath, timerTitle } from './timerText';
 export { TimerLine } from './TimerLine';
+export { TrickLine } from './TrickLine';
+export { TRICK_WORTH_WORDS } from './trickWords';
 export { TimerFace, TimerRing } from './TimerFace';
 export { useNow } from './useNow';
 export { useSearch } from './useSearch';

@@ -1,3 +1,4 @@
+import { piecesOf } from './pieces';
 import { DEFAULT_CONTEXT } from '../evaluation/context';
 import { evaluate } from '../evaluation/evaluate';
 import { evaluateAndPlan } from '../evaluation/pourPlan';
@@ -46,6 +47,21 @@ const begun = (formula: Formula): BatchInProgress => ({
 const status = (batch: BatchInProgress, plan: ReturnType<typeof planOf>['plan']) =>
   batchStatus(batch, plan, planOf(start).evaluation, context);
 const start = begun(starter('wall'));
+
+describe('pieces of a mould', () => {
+  test.each<[number, number, number, ReturnType<typeof piecesOf>]>([
+    [555, 20, 12, { pieces: 27, fillings: 3, leftG: 15 }],
+    [240, 20, 12, { pieces: 12, fillings: 1, leftG: 0 }],
+    [19, 20, 12, { pieces: 0, fillings: 0, leftG: 19 }],
+    [555, 0, 12, null],
+    [555, NaN, 12, null],
+    [555, 20, 2.5, null],
+    [555, 20, 201, null],
+    [NaN, 20, 12, null],
+  ])('%d g, %d g each, %d hollows', (massG, pieceG, hollows, found) =>
+    expect(piecesOf(massG, pieceG, hollows)).toEqual(found),
+  );
+});
 
 describe('mixing step by step', () => {
   // One part vinegar to four of water in 450 mL: 360 of water first, then 90.

@@ -52,7 +52,7 @@ export const JOB_PLANS: readonly JobPlan[] = [
   {
     id: 'bathroom-weekly',
     name: 'Bathroom, weekly',
-    why: 'Dry first; soap into the bowl, and it works while the rest is done from the top down. The tub stays dry until the tiles are rinsed; the floor comes last, out of the door. The seat and the bowl have a cloth of their own.',
+    why: 'From the top down, dry before wet. Soap works in the bowl while the rest is done; the tub stays dry until the tiles are rinsed, and the floor comes last, out of the door. The seat and the bowl have a cloth of their own.',
     scope: 'room',
     parts: [
       part(FLOORS, 'dust', { rooms: ['bathroom', 'toilet'] }),

@@ -87,8 +87,20 @@ export const LIQUIDS = [
     density: 1.2, contents: [['lactic-acid', 80, 40, 90, 'w/w']], strengthOf: 'lactic-acid', sources: ['label-default'],
   }),
   liquid('laundry-liquid', 'laundry liquid', {
-    names: ['liquid laundry detergent', 'laundry detergent', 'laundry soap liquid', 'wool wash', 'hand wash liquid', 'shampoo', 'body wash', 'baby shampoo'],
+    names: ['liquid laundry detergent', 'laundry detergent', 'laundry soap liquid', 'wool wash', 'hand wash liquid'],
     density: 1.03, contents: [['surfactant', 15, 8, 30, 'w/w']], strengthOf: 'surfactant', sources: ['label-default'],
+  }),
+  liquid('shampoo', 'shampoo', {
+    names: ['body wash', 'baby shampoo', 'shower gel', 'hair shampoo', 'mild shampoo'],
+    density: 1.03, contents: [['surfactant', 12, 8, 20, 'w/w'], ['sodium-chloride', 1, 0, 3, 'w/w']], strengthOf: 'surfactant', sources: ['label-default'],
+  }),
+  liquid('shaving-foam', 'shaving foam', {
+    names: ['shaving cream', 'shaving soap', 'shave foam', 'shaving gel'],
+    density: 0.9, contents: [['soap', 10, 5, 25, 'w/w'], ['glycerol', 5, 0, 10, 'w/w']], strengthOf: null, sources: ['common-practice'],
+  }),
+  liquid('ketchup', 'ketchup', {
+    names: ['tomato ketchup', 'tomato sauce', 'catsup', 'brown sauce', 'hot sauce', 'worcester sauce'],
+    density: 1.14, contents: [['acetic-acid', 1.2, 0.6, 2, 'w/w'], ['sodium-chloride', 2.5, 1, 4, 'w/w'], ['sugar', 20, 5, 25, 'w/w'], ['plant-matter', 5, 2, 8, 'w/w']], strengthOf: null, sources: ['usda-memory'],
   }),
   liquid('fruit-juice', 'fruit juice', {
     names: ['orange juice', 'apple juice', 'pineapple juice', 'grapefruit juice', 'tomato juice', 'rhubarb juice'],

@@ -34,6 +34,7 @@ export const TAKES_A_SCENT: ReadonlySet<string> = new Set([
   'dish-soap',
   'soap-flakes',
   'laundry-liquid',
+  'shampoo',
   'laundry-powder',
   'fabric-softener',
   'hand-sanitiser',

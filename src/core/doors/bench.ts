@@ -1,4 +1,5 @@
 /** What the bench alone asks for. */
+export { HOLLOWS_RANGE, PIECE_G_RANGE, piecesOf } from '../batch/pieces';
 export {
   batchTarget,
   BOTTLES_RANGE,

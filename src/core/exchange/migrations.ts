@@ -130,7 +130,7 @@ export const MIGRATIONS: readonly Migration[] = [
   { from: 6, records: { surface: nameBath } },
   // What a formula is for and kept off, by ids; kettles and machines apart; many more surfaces and soils; jobs and entries of methods that take no mixture.
   { from: 7, records: { formula: addPlaces, batch: inBatch(addPlaces), job: nameMethod, surface: nameMachine } },
-  // When a surface was entered; what a part of a job takes and what is to mind at its steps; jobs of one's own; pieces of a mould.
+  // When a surface was entered; what a part of a job takes and what is to mind at its steps; jobs of one's own.
   { from: 8, records: { surface: addEnteredAt, job: addMind }, newLists: ['plans'] },
 ];
 

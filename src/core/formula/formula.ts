@@ -67,8 +67,6 @@ export interface Formula {
   readonly madeFor?: MadeFor;
   /** Surfaces, or classes of them, that it is kept off; left out where nobody said. */
   readonly keepOff?: readonly SurfacePlaceId[];
-  /** Grams of one piece, where it is pressed into moulds; left out for all else. */
-  readonly pieceG?: number;
   readonly use: FormulaUse;
   readonly measures: MeasureSystem;
   /** mL that the amounts make, where parts or "to fill" stand beside fixed amounts; null if the lines say it all. */

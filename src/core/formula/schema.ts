@@ -112,7 +112,6 @@ export const formulaSchema = objectOf<Formula>(
     kind: enumOf(FORMULA_KINDS),
     madeFor: objectOf<MadeFor>({ surfaces: placeIds, soils: arrayOf(enumOf(SOILS.map((s) => s.id))).unique() }),
     keepOff: placeIds,
-    pieceG: number().min(1).max(500),
   },
 );
 

@@ -42,7 +42,8 @@ export function CleanScreen() {
     soil = '',
     method = '',
     formula = '',
-  } = useLocalSearchParams<{ surface?: string; soil?: string; method?: string; formula?: string }>();
+    way = '',
+  } = useLocalSearchParams<{ surface?: string; soil?: string; method?: string; formula?: string; way?: string }>();
   const used = useMemo(() => (method ? { methodId: method, formulaId: formula } : null), [method, formula]);
   const rooms = useRooms();
   const surfaces = useSurfaces();
@@ -65,7 +66,7 @@ export function CleanScreen() {
       <WhichSoil chosen={chosen} onChoose={(id) => go({ surface, soil: id })} onBack={() => router.push('/clean')} />
     );
   }
-  return <WaysList chosen={chosen} soil={on} onSoil={() => go({ surface })} used={used} />;
+  return <WaysList chosen={chosen} soil={on} onSoil={() => go({ surface })} used={used} methodId={way} />;
 }
 
 interface SurfaceProps {

@@ -30,6 +30,7 @@ import {
   MINUTE_MS,
   portionsFor,
   withDwellOf,
+  type UseForm,
   type WayAmount,
 } from '@/core';
 import { newId, useRecentLog, useRooms, useSettings, useWriteHome } from '@/data';
@@ -81,18 +82,33 @@ const NAMES: Readonly<Record<GuideStep['key'], string>> = {
   'step-up': 'Step up',
 };
 
-/** What a step is called: where nothing is made, nothing is put on. */
-const nameOf = ({ formula }: JobPart, key: GuideStep['key']): string =>
-  key === 'apply' && formula === null ? 'Do it' : NAMES[key];
+/** What it is called to put it on, where it goes in, under or round something. */
+const APPLY_NAMES: Readonly<Partial<Record<UseForm, string>>> = {
+  fill: 'Fill it',
+  soak: 'Lay it in',
+  machine: 'Run it',
+  pour: 'Pour it in',
+  strew: 'Strew it',
+  absorb: 'Strew it',
+  blot: 'Blot it',
+  foil: 'Lay it in',
+};
 
-/** The sign of a step: a sprayer only where something is put on. */
-const signOf = ({ formula }: JobPart, key: GuideStep['key']): GuideStep['key'] =>
-  key === 'apply' && formula === null ? 'agitate' : key;
+/** What a step is called: where nothing is made, nothing is put on. */
+function nameOf({ formula, method }: JobPart, key: GuideStep['key']): string {
+  if (key !== 'apply') return NAMES[key];
+  const byForm = method ? APPLY_NAMES[method.form] : undefined;
+  return byForm ?? (formula === null ? 'Do it' : NAMES.apply);
+}
+
+/** The sign of a step: a sprayer only where something is sprayed. */
+const signOf = ({ method }: JobPart, key: GuideStep['key']): GuideStep['key'] =>
+  key === 'apply' && method !== null && method.form !== 'spray' ? 'agitate' : key;
 
 /** Steps done before this has been started are soon over: they may be skipped to the wetting. */
 const BEFORE = ['clear', 'first', 'make', 'steam', 'cool', 'spot-test'];
-/** Waits that are begun when a person wishes, and may be left out. */
-const WAITS_IF_WISHED = ['spot-test', 'steam', 'cool'];
+/** What is nothing but a wait. */
+const WAITS = ['steam', 'cool'];
 
 /** The wait of a step: its own times for a dwell, the minutes of the step for the rest. */
 function timerFor(job: Job, part: JobPart, step: GuideStep, nowISO: string): Timer {
@@ -187,9 +203,11 @@ export function StepView({ job, part, timer, head, meanwhile, put, onBack, foot 
     else put((p) => (p.at === part.at ? atStep(p, part.at + (dwellStep ? 2 : 1)) : p));
   };
   const big: Record<string, readonly [string, () => void]> = {
-    apply: [waits ? 'It is on: start the time' : 'Done: next', on],
+    apply: [waits ? 'Start the time' : 'Done: next', on],
     rinse: ['Rinsed', () => put((p) => (p.at === part.at ? { ...next(p), rinsedAt: new Date().toISOString() } : p))],
     'spot-test': ['It looks fine', () => put(next)],
+    steam: ['It is steamed: next', () => put(next)],
+    cool: ['It is hand-warm: next', () => put(next)],
     make: ['Make it', () => router.push(`/mix/${part.formula?.id ?? ''}?job=${job.id}&part=${part.id}`)],
   };
   const [title, press] = big[step.key] ?? ['Next', () => put(next)];
@@ -202,7 +220,11 @@ export function StepView({ job, part, timer, head, meanwhile, put, onBack, foot 
         Step {part.at + 1} of {part.steps.length}
       </Overline>
       <Title>{nameOf(part, step.key)}</Title>
-      <Body style={waiting ? styles.beside : styles.text}>{step.text}</Body>
+      {step.key === 'clear' && !waiting ? (
+        <Ready text={step.text} />
+      ) : (
+        <Body style={waiting ? styles.beside : styles.text}>{step.text}</Body>
+      )}
       {!waiting && then && <SecondaryText>Then: {nameOf(part, then.key).toLowerCase()}</SecondaryText>}
     </View>
   );
@@ -228,6 +250,14 @@ export function StepView({ job, part, timer, head, meanwhile, put, onBack, foot 
       pinned={head}
       next={
         <View style={styles.next}>
+          {WAITS.includes(step.key) && !timer && (
+            <Action
+              title={`Start ${step.minutes ?? 1} minutes`}
+              weight="main"
+              onPress={() => begin(step, part.at)}
+              testID="start-wait"
+            />
+          )}
           {timer ? (
             <Action title="It is off: next" weight="main" onPress={() => over(timer)} testID="step-next" />
           ) : step.key === 'dwell' ? (
@@ -240,7 +270,7 @@ export function StepView({ job, part, timer, head, meanwhile, put, onBack, foot 
           ) : (
             <Action
               title={title}
-              weight="main"
+              weight={WAITS.includes(step.key) ? 'plain' : 'main'}
               onPress={press}
               disabled={step.key === 'apply' && (!known || stops.length > 0)}
               testID="step-next"
@@ -273,7 +303,7 @@ export function StepView({ job, part, timer, head, meanwhile, put, onBack, foot 
           />
         </View>
       )}
-      {WAITS_IF_WISHED.includes(step.key) && (
+      {step.key === 'spot-test' && (
         <Action title={`Wait ${step.minutes ?? 1} minutes`} onPress={() => begin(step, part.at)} testID="start-wait" />
       )}
       {step.key === 'spot-test' && (
@@ -296,6 +326,19 @@ export function StepView({ job, part, timer, head, meanwhile, put, onBack, foot 
   );
 }
 
+/** What has to be so, and what lies ready, each on a line of its own. */
+function Ready({ text }: { readonly text: string }) {
+  return (
+    <View style={styles.ready} role="list">
+      {text.split(/(?<=[.!?]) /).map((sentence) => (
+        <View key={sentence} role="listitem">
+          <Body style={styles.line}>{sentence}</Body>
+        </View>
+      ))}
+    </View>
+  );
+}
+
 /** What is to be minded at a step, and what helps where it goes wrong. */
 function Minded({ step: { mind, tip } }: { readonly step: GuideStep }) {
   if (mind.length === 0 && tip === null) return null;
@@ -308,6 +351,9 @@ function Minded({ step: { mind, tip } }: { readonly step: GuideStep }) {
     </View>
   );
 }
+
+/** As a hand measures it out: to five above a hundred, to one above ten. */
+const asMeasured = (n: number): number => (n >= 100 ? 5 * Math.round(n / 5) : n >= 10 ? Math.round(n) : n);
 
 /** What goes in for this job, and what is to be said about making it by what the person holds with. */
 function Making({ formula, amount }: { readonly formula: Formula; readonly amount: WayAmount | null }) {
@@ -324,7 +370,10 @@ function Making({ formula, amount }: { readonly formula: Formula; readonly amoun
   }, [formula, amount, settings]);
   const words =
     lines.length > 0
-      ? lines.map((l) => `${l.massG === null ? volumeText(l.volumeML, units) : massText(l.massG, units)} ${l.name}`)
+      ? lines.map(
+          (l) =>
+            `${l.massG === null ? volumeText(asMeasured(l.volumeML), units) : massText(asMeasured(l.massG), units)} ${l.name}`,
+        )
       : formula.lines.map((line) => lineText(line));
   return (
     <>
@@ -392,6 +441,8 @@ const styles = StyleSheet.create({
   text: { fontFamily: FAMILY.body, fontSize: 23, lineHeight: 32, textAlign: 'center' },
   beside: { textAlign: 'center' },
   mind: { gap: SPACE.s, borderLeftWidth: 4, borderLeftColor: COLORS.caution, paddingLeft: SPACE.m },
+  ready: { gap: SPACE.s, alignSelf: 'stretch' },
+  line: { fontFamily: FAMILY.body, fontSize: 20, lineHeight: 28 },
   times: { gap: SPACE.xs, alignItems: 'center' },
   next: { gap: SPACE.s },
   row: { flexDirection: 'row', gap: SPACE.s, flexWrap: 'wrap' },

@@ -19,6 +19,7 @@ import {
   oneStepFurther,
   type UsedBefore,
 } from '@/core';
+import { tricksFor } from '@/core/doors/tricks';
 import { newId, useRecentLog, useSettings, useWriteHome } from '@/data';
 import {
   Action,
@@ -32,6 +33,7 @@ import {
   SecondaryText,
   SPACE,
   Title,
+  TrickLine,
   useNow,
 } from '@/ui';
 import type { ChosenPlace } from './place';
@@ -49,6 +51,8 @@ interface Props {
   readonly onSoil: () => void;
   /** What was not enough; null where nothing was tried. */
   readonly used: UsedBefore | null;
+  /** The method that was asked for; empty where none was. */
+  readonly methodId: string;
 }
 
 /** What careful people differ about here, and what holds: the person's own choice, or the default. */
@@ -78,7 +82,7 @@ function goesByShare(way: Way, chosen: ChosenPlace): boolean {
 const SHOWN = 3;
 
 /** The ways for a surface and a soil, the best first; below, what is ruled out and why. */
-export function WaysList({ chosen, soil, onSoil, used }: Props) {
+export function WaysList({ chosen, soil, onSoil, used, methodId }: Props) {
   const router = useRouter();
   const settings = useSettings();
   const house = useSupplies(chosen.room?.small ? 'small' : 'large');
@@ -93,7 +97,12 @@ export function WaysList({ chosen, soil, onSoil, used }: Props) {
   if (!found || !recent.isSuccess) return <Screen>{null}</Screen>;
   const disputed = heldHere(chosen, soil, house.context.preferences);
   const unlikely = likelihoodOf(chosen.surface.id, soil.id, chosen.room?.kind ?? null) === 'unlikely';
-  const picked = chosenAt ?? (used ? oneStepFurther(found.ways, used) : 0);
+  const asked = Math.max(
+    0,
+    found.ways.findIndex(({ way }) => way.method.id === methodId),
+  );
+  const picked = chosenAt ?? (used ? oneStepFurther(found.ways, used) : asked);
+  const tricks = tricksFor(chosen.surface.id, soil.id);
   // What is chosen is always to be seen.
   const shown = found.ways.map((held, at) => ({ held, at })).filter(({ at }) => all || at < SHOWN || at === picked);
   const best = found.ways[picked];
@@ -133,10 +142,12 @@ export function WaysList({ chosen, soil, onSoil, used }: Props) {
         <SecondaryText>
           {soil.name}, on {chosen.surface.name.toLowerCase()}
         </SecondaryText>
-        <Body>
-          <Body style={styles.bold}>First: </Body>
-          {found.first}
-        </Body>
+        {found.first !== '' && (
+          <Body>
+            <Body style={styles.bold}>First: </Body>
+            {found.first}
+          </Body>
+        )}
         {unlikely && (
           <Body>
             Hardly ever on {chosen.surface.name.toLowerCase()}: look again what it is before anything goes on it.
@@ -155,8 +166,7 @@ export function WaysList({ chosen, soil, onSoil, used }: Props) {
       )}
       {chosen.own === null && (
         <SecondaryText>
-          Not one of your own surfaces: Biscuit does not know what was last used on it. If it was a bought cleaner,
-          rinse it well first.
+          Biscuit does not know what was last used on it: after a bought cleaner, rinse it well first.
         </SecondaryText>
       )}
       <Columns
@@ -182,7 +192,6 @@ export function WaysList({ chosen, soil, onSoil, used }: Props) {
                 />
               </View>
             )}
-            {disputed.length > 0 && <SecondaryText>Careful people differ. {disputed.join(' ')}</SecondaryText>}
             {!house.knowsCupboard && found.ways.some((h) => h.way.candidate) && (
               <SecondaryText>Your cupboard is not filled in yet, so every ingredient counts as there.</SecondaryText>
             )}
@@ -205,9 +214,24 @@ export function WaysList({ chosen, soil, onSoil, used }: Props) {
                 testID="more-ways"
               />
             )}
+            {disputed.length > 0 && <SecondaryText>Careful people differ. {disputed.join(' ')}</SecondaryText>}
           </Section>
         }
-        right={found.ruledOut.length > 0 && <RuledOutList ruledOut={found.ruledOut} />}
+        right={
+          <>
+            {tricks.length > 0 && (
+              <Section>
+                <Heading>Tricks people know for this</Heading>
+                <View>
+                  {tricks.map((trick) => (
+                    <TrickLine key={trick.id} trick={trick} onGo={router.push} />
+                  ))}
+                </View>
+              </Section>
+            )}
+            {found.ruledOut.length > 0 && <RuledOutList ruledOut={found.ruledOut} />}
+          </>
+        }
       />
     </Screen>
   );

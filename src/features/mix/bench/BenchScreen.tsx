@@ -39,6 +39,7 @@ import { LabelSheet } from '@/print';
 import { mixingKey, useGuidePart, type AskedBy, type GuidePart } from '../batch/guidePart';
 import { bottleFor, BottleChoice, bowlFor, FIRST_BOTTLE, OPEN_BOWL, vesselOf, type BenchBottle } from './BottleChoice';
 import { FULL_BOTTLE } from './targetChoice';
+import { PiecesChoice, USUAL_PIECES } from './PiecesChoice';
 import { PourMeasures, PourPicture } from './Pour';
 import { ScaleChoice } from './ScaleChoice';
 import { benchDraftFor, isBenchDraft, NEW_BENCH_DRAFT, type BenchDraft } from './benchDraft';
@@ -201,6 +202,13 @@ function Bench({ formula: kept, guide }: { formula: Formula; guide: GuidePart | 
       {makeable && (
         <PourMeasures plan={makeable.plan} vessel={vessel} units={settings.units} inBottle={target.inBottle} />
       )}
+      {makeable && formula.form === 'pieces' && (
+        <PiecesChoice
+          typed={draft.value.pieces ?? USUAL_PIECES}
+          onChange={(pieces) => change({ pieces })}
+          massG={massOf(makeable)}
+        />
+      )}
       {danger && <AskedFor formula={formula} />}
       <UseChoice use={use} onChange={(chosenUse) => change({ use: chosenUse })} />
       {evaluation && !danger && (
@@ -223,6 +231,10 @@ function Bench({ formula: kept, guide }: { formula: Formula; guide: GuidePart | 
     </Screen>
   );
 }
+
+/** g of all that is made. */
+const massOf = ({ evaluation: { state }, plan }: ReadyBatch): number =>
+  (plan.fillML * plan.bottles * state.massG) / state.volumeML;
 
 function WhatItIs({ formula }: { formula: Formula }) {
   return (

@@ -2,6 +2,7 @@ import type { FormulaUse, WayAmount } from '@/core';
 import { FULL_BOTTLE, type TargetChoice } from './targetChoice';
 import type { GuidePart } from '../batch/guidePart';
 import type { BenchBottle } from './BottleChoice';
+import type { PiecesTyped } from './PiecesChoice';
 
 /** What was chosen on the bench for a formula, kept through a reload. */
 export interface BenchDraft {
@@ -12,6 +13,8 @@ export interface BenchDraft {
   readonly minutes: number;
   /** Kept or used at once; null while the formula's own use stands. */
   readonly use: FormulaUse | null;
+  /** How it is pressed; not in settings kept from before this was asked. */
+  readonly pieces?: PiecesTyped;
   /** How much to make; not in settings kept from before this was asked. */
   readonly scale?: TargetChoice;
 }

@@ -12,6 +12,7 @@ import {
   DEFAULT_CONTEXT,
   type Formula,
 } from '@/core';
+import { TRICKS, trickSearchText } from '@/core/doors/tricks';
 import { useBatches, useFormulas, usePantry } from '@/data';
 import {
   Action,
@@ -26,6 +27,7 @@ import {
   SPACE,
   SecondaryText,
   Title,
+  TrickLine,
   TwoSteps,
   useSearch,
   useWide,
@@ -83,6 +85,7 @@ export function FormulaList({ openId }: { openId: string | null }) {
     );
   const all = useMemo(() => [...(own.data ?? []), ...STARTER_FORMULAS], [own.data]);
   const spoken = useSearch(all, searchTextOf, typed);
+  const speaks = useSearch(TRICKS, trickSearchText, typed);
   const place = useMemo(() => new Map(spoken.map((f, i) => [f, i])), [spoken]);
   const key = typed.trim().toLowerCase();
   const found = (formulas: readonly Formula[]): Formula[] => formulas.filter((f) => place.has(f) && passes(f));
@@ -99,6 +102,7 @@ export function FormulaList({ openId }: { openId: string | null }) {
       ? STARTER_FAMILIES.map((family) => ({ name: family.name, formulas: found(family.formulas) }))
       : [{ name: '', formulas: calledSo(found(STARTER_FORMULAS)) }]
   ).filter((family) => family.formulas.length > 0);
+  const tricks = key === '' || only.length > 0 ? [] : speaks;
   const open = (f: Formula) => () => router.push(`/mix/${f.id}`);
   const rows = (formulas: readonly Formula[]) =>
     formulas.map((f) => (
@@ -179,7 +183,25 @@ export function FormulaList({ openId }: { openId: string | null }) {
           ))}
         </Section>
       )}
-      {(typed.trim() !== '' || only.length > 0) && mine.length === 0 && families.length === 0 && (
+      {tricks.length > 0 && (
+        <Section>
+          <Heading>Tricks people know</Heading>
+          <View>
+            {tricks.map((trick) => (
+              <TrickLine key={trick.id} trick={trick} onGo={router.push} />
+            ))}
+          </View>
+        </Section>
+      )}
+      {key === '' && only.length === 0 && (
+        <Row
+          title="Tricks people know, judged"
+          detail="Toothpaste, newspaper, foil, soda and vinegar; and washing soda baked at home."
+          to="/mix/tricks"
+          onPress={() => router.push('/mix/tricks')}
+        />
+      )}
+      {(typed.trim() !== '' || only.length > 0) && mine.length + families.length + tricks.length === 0 && (
         <Body>No formula speaks of that. Try another word, such as glass, grease or vinegar, or paste a recipe.</Body>
       )}
     </Screen>

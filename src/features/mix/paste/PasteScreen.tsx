@@ -1,8 +1,10 @@
+import { useRouter } from 'expo-router';
 import { useDeferredValue, useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Formula } from '@/core';
+import { tricksNamed } from '@/core/doors/tricks';
 import { useFormula } from '@/data';
-import { Action, Body, COLORS, Field, Section, Screen, SecondaryText, Title, VerdictBanner } from '@/ui';
+import { Action, Body, COLORS, Field, Section, Screen, SecondaryText, Title, TrickLine, VerdictBanner } from '@/ui';
 import { sayingOf } from '../verdict/Verdict';
 import { ParsedLines, MeasureSystemChoice } from './ParsedLines';
 import { usePaste, usePasteFrom, type Paste as PasteOnDesk } from './usePaste';
@@ -17,6 +19,7 @@ export function PasteScreen({ formulaId }: { formulaId: string | null }) {
 }
 
 function Paste({ from }: { from: Formula | null }) {
+  const router = useRouter();
   const { text, read, nameProblem, canGoOn, put, correct, apply, clearText, goOn } = usePaste(from);
   const { evaluation, formula, name, waits } = read;
   const danger = evaluation?.verdict === 'danger';
@@ -30,6 +33,7 @@ function Paste({ from }: { from: Formula | null }) {
     () => shown.text.trim() !== '' && <ParsedLines read={shown} onPut={put} onCorrect={correct} onApply={apply} />,
     [shown, put, correct, apply],
   );
+  const tricks = useMemo(() => tricksNamed(shown.text), [shown.text]);
   const named = formula !== null;
   const nameField = useMemo(
     () =>
@@ -82,6 +86,13 @@ function Paste({ from }: { from: Formula | null }) {
                   : sayingOf(evaluation.verdict, evaluation.findings)
               }
             />
+          )}
+          {tricks.length > 0 && (
+            <View testID="named-tricks">
+              {tricks.map((trick) => (
+                <TrickLine key={trick.id} trick={trick} onGo={router.push} />
+              ))}
+            </View>
           )}
           {howRead}
           {nameField}

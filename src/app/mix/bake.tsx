@@ -1,0 +1,1 @@
+export { BakeScreen as default } from '@/features/mix/tricks/BakeScreen';
