@@ -4,7 +4,7 @@ import type { TrickWorth } from '../core/doors/tricks';
 export const TRICK_WORTH_WORDS: Readonly<Record<TrickWorth, string>> = {
   sound: 'Sound',
   'with-care': 'Sound within limits',
-  'no-better': 'No better than less',
+  'no-better': 'Not worth it',
   'leave-it': 'Leave it',
   'not-judged': 'Not judged',
 };

@@ -104,7 +104,9 @@ export function WayCard({ held: { way, meets }, material, areaM2, share, on, kno
           </Body>
         ))}
       {strength !== '' && <SecondaryText>{capital(strength)}</SecondaryText>}
-      <Body style={styles.figures}>{[dwellWords(way), amount, EFFORT[way.effort]].filter(Boolean).join(' · ')}</Body>
+      <Body style={styles.figures}>
+        {[dwellWords(way), amount, candidate ? EFFORT[way.effort] : ''].filter(Boolean).join(' · ')}
+      </Body>
 
       {on && cautions.map((f) => <FindingCard key={f.code + f.scope} finding={f} sources={sourcesOf(f)} />)}
       {!on && cautions.length > 0 && (

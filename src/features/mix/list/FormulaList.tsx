@@ -165,6 +165,16 @@ export function FormulaList({ openId }: { openId: string | null }) {
           <View>{rows(mine)}</View>
         </Section>
       )}
+      {tricks.length > 0 && (
+        <Section>
+          <Heading>Tricks people know</Heading>
+          <View>
+            {tricks.map((trick) => (
+              <TrickLine key={trick.id} trick={trick} onGo={router.push} />
+            ))}
+          </View>
+        </Section>
+      )}
       {families.length > 0 && (
         <Section>
           <Heading>To start from</Heading>
@@ -181,16 +191,6 @@ export function FormulaList({ openId }: { openId: string | null }) {
               {rows(family.formulas)}
             </View>
           ))}
-        </Section>
-      )}
-      {tricks.length > 0 && (
-        <Section>
-          <Heading>Tricks people know</Heading>
-          <View>
-            {tricks.map((trick) => (
-              <TrickLine key={trick.id} trick={trick} onGo={router.push} />
-            ))}
-          </View>
         </Section>
       )}
       {key === '' && only.length === 0 && (

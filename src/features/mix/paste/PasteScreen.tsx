@@ -87,6 +87,7 @@ function Paste({ from }: { from: Formula | null }) {
               }
             />
           )}
+          {howRead}
           {tricks.length > 0 && (
             <View testID="named-tricks">
               {tricks.map((trick) => (
@@ -94,7 +95,6 @@ function Paste({ from }: { from: Formula | null }) {
               ))}
             </View>
           )}
-          {howRead}
           {nameField}
           {tail}
         </>
