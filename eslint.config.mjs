@@ -68,6 +68,7 @@ export default tseslint.config(
       'boundaries/elements': [
         { type: 'core-door', pattern: ['src/core/index.ts', 'src/core/doors/*.ts'], mode: 'full' },
         ...CORE_ROOMS.map((room) => ({ type: `core-${room}`, pattern: `src/core/${room}/**/*`, mode: 'full' })),
+        { type: 'intent', pattern: 'src/intent/**/*', mode: 'full' },
         { type: 'testing', pattern: 'src/testing/**/*', mode: 'full' },
         { type: 'data', pattern: 'src/data/**/*', mode: 'full' },
         { type: 'print', pattern: 'src/print/**/*', mode: 'full' },
@@ -94,13 +95,14 @@ export default tseslint.config(
               allow: [room, ...MAY_SEE[room]].map((r) => `core-${r}`),
             })),
             { from: 'core-door', allow: CORE_ROOMS.map((r) => `core-${r}`) },
-            { from: 'data', allow: ['data', 'core-door'] },
+            { from: 'intent', allow: ['intent'] },
+            { from: 'data', allow: ['data', 'intent', 'core-door'] },
             { from: 'print', allow: ['print', 'ui', 'data', 'core-door'] },
             { from: 'devices', allow: ['devices', 'core-door'] },
             { from: 'forms', allow: ['forms', 'ui', 'devices', 'core-door'] },
             { from: 'ui', allow: ['ui', ['core-door', {}]], importKind: 'type' },
             // Lengths of time and units are what the words of the interface are made of.
-            { from: 'ui', allow: ['ui', 'core-quantity'] },
+            { from: 'ui', allow: ['ui', 'intent', 'core-quantity'] },
             {
               from: 'feature',
               allow: [

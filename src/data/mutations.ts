@@ -1,4 +1,12 @@
-import { useMutation, useQueryClient, type UseMutationResult } from '@tanstack/react-query';
+import {
+  useMutation,
+  useQueryClient,
+  type MutateOptions,
+  type UseMutateFunction,
+  type UseMutationResult,
+} from '@tanstack/react-query';
+import { useCallback, useId } from 'react';
+import { beginOnce } from '../intent/press';
 import {
   DEFAULT_SETTINGS,
   type Batch,
@@ -20,7 +28,31 @@ import type { WriteFailure } from './writeFailure';
 
 const NOT_REMOVED: WriteFailure = { failed: 'Not removed' };
 
-/** A write, after which the named collections are read again. */
+/**
+ * The same, begun once for an intent: a second press of a series begins nothing. What failed can be tried again.
+ */
+function useOnce<R, V>(mutation: UseMutationResult<R, Error, V>): UseMutationResult<R, Error, V> {
+  const writer = useId();
+  const { mutate } = mutation;
+  const once = useCallback(
+    (what: V, options?: MutateOptions<R, Error, V>) => {
+      const begun = beginOnce(writer);
+      if (!begun) return;
+      const whole: MutateOptions<R, Error, V> = {
+        ...options,
+        onError: (...failed) => {
+          begun.letGo();
+          options?.onError?.(...failed);
+        },
+      };
+      (mutate as (what: V, options: MutateOptions<R, Error, V>) => void)(what, whole);
+    },
+    [mutate, writer],
+  );
+  return { ...mutation, mutate: once as UseMutateFunction<R, Error, V> };
+}
+
+/** A write, after which the named collections are read again. What makes something new is begun once (`useOnce`). */
 function useWrite<V, R>(
   write: (store: Store, what: V) => Promise<R>,
   collections: readonly string[],
@@ -37,14 +69,16 @@ function useWrite<V, R>(
 
 /** Keeps formulas, all of them or none. */
 export const useSaveFormulas = (failure: WriteFailure = {}) =>
-  useWrite(
-    (store, values: readonly Formula[]) => store.put(values.map((value) => ({ collection: 'formula', value }))),
-    ['formula'],
-    failure,
+  useOnce(
+    useWrite(
+      (store, values: readonly Formula[]) => store.put(values.map((value) => ({ collection: 'formula', value }))),
+      ['formula'],
+      failure,
+    ),
   );
 
 export const useSaveVessel = () =>
-  useWrite((store, value: Vessel) => store.put([{ collection: 'vessel', value }]), ['vessel'], {});
+  useOnce(useWrite((store, value: Vessel) => store.put([{ collection: 'vessel', value }]), ['vessel'], {}));
 
 export const useSavePantryItem = () =>
   useWrite((store, value: PantryItem) => store.put([{ collection: 'pantry', value }]), ['pantry'], {});
@@ -57,14 +91,16 @@ export const useRemoveFormula = () =>
 
 /** Puts batches on the shelf; their bottle, if new, with them, in one transaction. */
 export const useMakeBatches = () =>
-  useWrite(
-    (store, { batches, newVessel }: { batches: readonly Batch[]; newVessel: Vessel | null }) =>
-      store.put([
-        ...batches.map((value) => ({ collection: 'batch' as const, value })),
-        ...(newVessel ? [{ collection: 'vessel' as const, value: newVessel }] : []),
-      ]),
-    ['batch', 'vessel'],
-    { kept: 'Nothing was lost.' },
+  useOnce(
+    useWrite(
+      (store, { batches, newVessel }: { batches: readonly Batch[]; newVessel: Vessel | null }) =>
+        store.put([
+          ...batches.map((value) => ({ collection: 'batch' as const, value })),
+          ...(newVessel ? [{ collection: 'vessel' as const, value: newVessel }] : []),
+        ]),
+      ['batch', 'vessel'],
+      { kept: 'Nothing was lost.' },
+    ),
   );
 
 /** Marks a batch as emptied, discarded, or kept again. */
@@ -87,13 +123,15 @@ function useWriteWithoutWaiting<V, R>(
 ): UseMutationResult<R, Error, V> {
   const { store } = useHome();
   const client = useQueryClient();
-  return useMutation({
-    meta: { failure },
-    mutationFn: (what: V) => write(store, what),
-    onSuccess: (_, what) => {
-      for (const name of collectionsOf(what)) void client.invalidateQueries({ queryKey: [name] });
-    },
-  });
+  return useOnce(
+    useMutation({
+      meta: { failure },
+      mutationFn: (what: V) => write(store, what),
+      onSuccess: (_, what) => {
+        for (const name of collectionsOf(what)) void client.invalidateQueries({ queryKey: [name] });
+      },
+    }),
+  );
 }
 
 /** Writes several things at one go: rooms with their surfaces, a job with its wait, an entry with both. */

@@ -1,6 +1,7 @@
 import { Button } from '@rneui/themed';
 import { StyleSheet } from 'react-native';
 import { COLORS, FAMILY, TOUCH } from './theme';
+import { usePress } from './usePress';
 
 type Weight = 'main' | 'plain' | 'quiet' | 'danger';
 
@@ -16,12 +17,13 @@ interface Props {
 
 /** Anything to be pressed that does something. */
 export function Action({ title, onPress, weight = 'plain', disabled = false, label, testID }: Props) {
+  const press = usePress(onPress);
   const main = weight === 'main';
   const color = main ? COLORS.actionInk : weight === 'danger' ? COLORS.danger : COLORS.action;
   return (
     <Button
       title={title}
-      onPress={onPress}
+      onPress={press}
       disabled={disabled}
       accessibilityLabel={label ?? title}
       accessibilityRole="button"

@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import { Choice } from './Choice';
 import { Field } from './Field';
 import { Section } from './Screen';
@@ -23,6 +23,8 @@ interface Props<T extends Named> {
   readonly meant?: (text: string) => readonly T[];
   /** Under which heading each stands while nothing is typed. */
   readonly groupOf?: (one: T) => string;
+  /** What else speaks of what is typed. */
+  readonly beside?: (typed: string) => ReactNode;
 }
 
 const EVERYTHING = '';
@@ -31,7 +33,17 @@ const EVERYTHING = '';
 const namesOf = (one: Named): string => [one.name, ...one.names].join('\n');
 
 /** A long list under headings, narrowed by typing any name people use. */
-export function Picker<T extends Named>({ title, all, open, chosen, onClose, onChoose, meant, groupOf }: Props<T>) {
+export function Picker<T extends Named>({
+  title,
+  all,
+  open,
+  chosen,
+  onClose,
+  onChoose,
+  meant,
+  groupOf,
+  beside,
+}: Props<T>) {
   const [typed, setTyped] = useState('');
   const key = typed.trim().toLowerCase();
   const spoken = useSearch(all, namesOf, typed);
@@ -49,6 +61,7 @@ export function Picker<T extends Named>({ title, all, open, chosen, onClose, onC
   return (
     <Sheet title={title} open={open} onClose={onClose}>
       <Field label="Type to find" value={typed} onChangeText={setTyped} placeholder="any name for it" />
+      {key !== '' && beside?.(key)}
       {found.length === 0 && <Body>Nothing is called that. Try another word, such as wood, glass or metal.</Body>}
       {key === '' && chosen !== '' && (
         <Choice label="None" options={[{ value: '', label: 'None' }]} chosen={[chosen]} onChoose={choose} />

@@ -16,6 +16,7 @@ import {
   type Room,
   type Soil,
 } from '@/core';
+import { tricksNamed } from '@/core/doors/tricks';
 import { usePlans, useRooms, useSurfaces } from '@/data';
 import {
   Action,
@@ -30,6 +31,7 @@ import {
   SPACE,
   SURFACE_GROUP_WORDS,
   Title,
+  TrickLine,
 } from '@/ui';
 import { placeOf, type ChosenPlace } from './place';
 import { WaysList } from './WaysList';
@@ -141,6 +143,9 @@ function WhichSurface({ rooms, surfaces, onChoose }: SurfaceProps) {
         onClose={() => setPicking(false)}
         onChoose={(id) => onChoose(`any:${id}`)}
         groupOf={(s) => SURFACE_GROUP_WORDS[s.group]}
+        beside={(typed) =>
+          tricksNamed(typed).map((trick) => <TrickLine key={trick.id} trick={trick} onGo={router.push} />)
+        }
       />
     </Screen>
   );
