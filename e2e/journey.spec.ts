@@ -51,6 +51,11 @@ test('from a pasted recipe to a labelled bottle, kept through a reload, a file a
   await chooseFile(page, () => page.getByTestId('import').click(), 'biscuit.json', file);
   await page.getByTestId('confirm-replace').click();
   await expect(page.getByText('Imported: 1 formula, 1 bottle, 1 batch.')).toBeVisible();
+  // The same file once more, added to what is here: nothing twice.
+  await chooseFile(page, () => page.getByTestId('import').click(), 'biscuit.json', file);
+  await expect(page.getByText('Everything in the file is here already.')).toBeVisible();
+  await page.getByTestId('confirm-merge').click();
+  await expect(page.getByText('Brought together: nothing that was here is lost.')).toBeVisible();
   const second = page.waitForEvent('download');
   await page.getByTestId('export').click();
   const again = readFileSync(await (await second).path(), 'utf8');

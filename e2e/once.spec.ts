@@ -28,7 +28,7 @@ const kept = (page: Page, collection: string): Promise<number> =>
     const all = db.transaction(db.objectStoreNames[0]!).objectStore(db.objectStoreNames[0]!).getAllKeys();
     const keys = await new Promise<IDBValidKey[]>((resolve) => (all.onsuccess = () => resolve(all.result)));
     db.close();
-    return keys.filter((key) => new RegExp(`^[0-9]+/${name}/`).test(String(key))).length;
+    return keys.filter((key) => typeof key === 'string' && new RegExp(`^[0-9]+/${name}/`).test(key)).length;
   }, collection);
 
 interface Screen {

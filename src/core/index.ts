@@ -145,6 +145,7 @@ export {
 export { candidateOf, rankWays, waysWith, weighSupplies, type Supplies } from './cleaning/ways';
 export { type Candidate, type RuledOut, type Way, type Ways, wayKey, type OutReason, type Went } from './cleaning/way';
 export { infusionDangers, PEEL_INFUSION } from './cleaning/infusion';
+export { mergeHomes, type MergedHomes, type MergedList } from './exchange/mergeHomes';
 export { dwellChoices, guideSteps, GUIDE_STEP_KEYS, type GuideStep } from './cleaning/guide';
 export { applicationOf, type Application } from './cleaning/application';
 export { jointsFinding, jointsOf, type Joint } from './cleaning/joints';
@@ -187,6 +188,7 @@ export {
 } from './cleaning/job';
 export {
   editEntry,
+  rinsedNow,
   monthOf,
   NO_RATING,
   overall,

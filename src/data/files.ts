@@ -1,3 +1,6 @@
+/** Larger files are not even read: no home of one person is so large, bytes. */
+const MAX_FILE_BYTES = 200_000_000;
+
 /** A name as the first part of a file's name: "Galley spray" becomes "galley-spray". */
 export const fileNameOf = (name: string): string =>
   name
@@ -40,7 +43,12 @@ function picked<T>(accept: string, read: (file: File) => Promise<T>): Promise<T 
     input.addEventListener('change', () => {
       const file = input.files?.[0];
       if (!file) done(null);
-      else read(file).then(done, reject);
+      else if (file.size > MAX_FILE_BYTES) {
+        input.remove();
+        reject(
+          new Error(`it holds ${Math.round(file.size / 1e6)} MB. Files of up to ${MAX_FILE_BYTES / 1e6} MB are read`),
+        );
+      } else read(file).then(done, reject);
     });
     input.click();
   });

@@ -22,6 +22,7 @@ export {
   useChangeJob,
   useChangeSurface,
   useChangeTimer,
+  useChangeTimers,
   useEndBatch,
   useMakeBatches,
   useRemoveFormula,

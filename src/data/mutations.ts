@@ -177,6 +177,21 @@ function useOptimisticFields<V>(
 export const useChangeTimer = () =>
   useOptimisticUpdate('timer', (now: Timer, next: Timer) => (next.endedAt === now.endedAt ? next : now));
 
+/** Changes several waits at one go, each in its newest form: those that were changed. */
+export function useChangeTimers(): UseMutationResult<
+  readonly Timer[],
+  Error,
+  { ids: readonly string[]; change: (now: Timer) => Timer }
+> {
+  const { store } = useHome();
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ ids, change }: { ids: readonly string[]; change: (now: Timer) => Timer }) =>
+      store.updateAll('timer', ids, change),
+    onSettled: () => void client.invalidateQueries({ queryKey: ['timer'] }),
+  });
+}
+
 /** Changes a job in its newest form; shown before it is written. */
 export const useChangeJob = () => useOptimisticUpdate('job', (_: Job, next: Job) => next);
 

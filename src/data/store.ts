@@ -202,17 +202,29 @@ export class Store {
     id: string,
     change: (now: Records[N]) => Records[N],
   ): Promise<Records[N] | null> {
+    return (await this.updateAll(name, [id], change))[0] ?? null;
+  }
+
+  /** The same for several of a list, in one write: those that were changed. */
+  async updateAll<N extends ListName>(
+    name: N,
+    ids: readonly string[],
+    change: (now: Records[N]) => Records[N],
+  ): Promise<readonly Records[N][]> {
     await this.ready();
     const { journal, lock, storage } = this.parts;
     const changed = await lock(async () => {
       const { failed } = await this.applyPending(null);
       const { generation } = await this.head();
-      const raw = await storage.getItem(`${generation}/${name}/${id}`);
-      const now = raw === null ? null : readRecord(name, raw);
-      if (!now?.ok) return null;
-      const next = change(now.value);
-      if (next === now.value) return null;
-      const write: Write = { put: [{ collection: name, value: next } as TaggedRecord] };
+      const kept = await storage.getMany(ids.map((id) => `${generation}/${name}/${id}`));
+      const next = Object.values(kept).flatMap((raw) => {
+        const now = raw === null ? null : readRecord(name, raw);
+        if (!now?.ok) return [];
+        const after = change(now.value);
+        return after === now.value ? [] : [after];
+      });
+      if (next.length === 0) return [];
+      const write: Write = { put: next.map((value) => ({ collection: name, value }) as TaggedRecord) };
       const mark = journal.append(write);
       try {
         await applyWrite(storage, generation, write);
@@ -222,7 +234,7 @@ export class Store {
       }
       return next;
     });
-    if (changed) this.publish([name]);
+    if (changed.length > 0) this.publish([name]);
     return changed;
   }
 

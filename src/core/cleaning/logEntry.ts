@@ -91,6 +91,10 @@ export function editEntry(entry: LogEntry, change: LogChange, nowISO: string): L
   return { ...entry, ...change, history: [...entry.history, { at: nowISO, was }] };
 }
 
+/** An entry rinsed off now. What stands ahead of now, as by a clock that was fast, was put on by now at the latest. */
+export const rinsedNow = (entry: LogEntry, nowISO: string): LogEntry =>
+  editEntry(entry, { rinsedAt: nowISO, ...(Date.parse(entry.at) > Date.parse(nowISO) ? { at: nowISO } : {}) }, nowISO);
+
 /** The mean of what was rated, 0 to 10; null if nothing was. */
 export function overall(rating: Rating): number | null {
   const given = Object.values(rating).filter((v): v is number => typeof v === 'number');

@@ -1,5 +1,6 @@
 import { plainName } from '../catalogue/lookup';
-import { monthOf, type LogEntry, type LogOutcome } from './logEntry';
+import { localDay, localMonth } from '../quantity/localDay';
+import { type LogEntry, type LogOutcome } from './logEntry';
 
 /** What is looked for in the log. What is null or empty counts for all. */
 export interface LogFilter {
@@ -32,7 +33,7 @@ export function searchText(entry: LogEntry): string {
         used.name,
         notes,
         outcome,
-        at.slice(0, 10),
+        localDay(at),
         dwell?.endedBecause,
       ]
         .filter(Boolean)
@@ -63,7 +64,7 @@ export interface LogGroup {
 }
 
 const groupKey = (entry: LogEntry, by: LogGroupBy): string =>
-  by === 'month' ? monthOf(entry.at) : by === 'room' ? entry.room.name : entry.used.name;
+  by === 'month' ? localMonth(entry.at) : by === 'room' ? entry.room.name : entry.used.name;
 
 /** Puts entries together; the groups stand in the order of their first entries. */
 export function groupLog(entries: readonly LogEntry[], by: LogGroupBy): LogGroup[] {

@@ -8,7 +8,7 @@ import { substance } from '../catalogue/substances';
 import { DEFAULT_CONTEXT } from '../evaluation/context';
 import { ingredientOfLine } from '../formula/resolveIngredient';
 import { STARTER_FORMULAS } from '../formula/starters';
-import { type LogEntry, type Used } from './logEntry';
+import { rinsedNow, type LogEntry, type Used } from './logEntry';
 import { methodById } from '../catalogue/methods';
 import {
   ingredientsOfMethod,
@@ -220,5 +220,49 @@ describe('what is left from before', () => {
       ),
       { numRuns: runs(150) },
     );
+  });
+});
+
+describe('clocks and names hide nothing', () => {
+  const bleach = bought('chlorine-bleach');
+  const STOPPED = ['chlorine-gas danger sequence', 'chlorine-gas danger drain'];
+
+  test('bleach logged by a clock two hours fast still stops, once it is put right', () => {
+    expect(found([entry(bleach, { at: hoursAgo(-2) })])).toEqual([STOPPED[0], 'chlorine-gas danger air', STOPPED[1]]);
+    expect(found([entry(bleach, { at: '2031-01-01T12:00:00.000Z' })])[0]).toBe(STOPPED[0]);
+  });
+
+  test('a rinse that lies ahead lifts nothing; nor does one from before it was put on', () => {
+    expect(found([entry(bleach, { rinsedAt: hoursAgo(-1) })])).toEqual(STOPPED);
+    expect(found([entry(bleach, { at: hoursAgo(5), rinsedAt: hoursAgo(6) })])).toContain(STOPPED[0]);
+    const other = entry(bought('dish-soap'), { id: 'rinse', at: hoursAgo(30), rinsedAt: hoursAgo(30) });
+    expect(found([entry(bleach), other])).toContain(STOPPED[0]);
+  });
+
+  test('a rinse of now lifts what a fast clock dated ahead, and puts its date right', () => {
+    const ahead = entry(bleach, { at: hoursAgo(-2) });
+    const rinsed = rinsedNow(ahead, new Date(NOW).toISOString());
+    expect(rinsed).toMatchObject({ at: new Date(NOW).toISOString(), rinsedAt: new Date(NOW).toISOString() });
+    expect(rinsed.history).toHaveLength(1);
+    expect(found([rinsed])).not.toContain(STOPPED[0]);
+    expect(rinsedNow(entry(bleach), new Date(NOW).toISOString()).at).toBe(hoursAgo(20));
+  });
+
+  test('a date that is none, and another way of writing one, hide nothing', () => {
+    expect(found([entry(bleach, { at: 'soon' })])).toContain(STOPPED[0]);
+    expect(found([entry(bleach, { rinsedAt: 'yes' })])).toContain(STOPPED[0]);
+    // 13:00 in a zone of +05:00 is 08:00 UTC: before it was put on at nine.
+    const rinsedBefore = entry(bleach, { at: hoursAgo(1), rinsedAt: '2026-11-25T13:00:00+05:00' });
+    expect(found([rinsedBefore])).toContain(STOPPED[0]);
+  });
+
+  test('what was written down by name alone counts where the name is the same or close', () => {
+    const byName = (name: string, room: string) =>
+      entry(bleach, { surface: { id: null, name, material: 'acrylic' }, room: { id: null, name: room } });
+    const spot = { ...TRAY, name: 'Shower tray', roomName: 'Shower room' };
+    expect(found([byName('shower trays', '')], vinegar, spot)).toContain(STOPPED[0]);
+    expect(found([byName('Showr tray', 'shower rooms')], vinegar, spot)).toEqual(STOPPED);
+    expect(found([byName('Shower tray', 'Galley')], vinegar, spot)).toEqual([]);
+    expect(found([byName('Hob', '')], vinegar, spot)).toEqual([]);
   });
 });

@@ -16,12 +16,16 @@ import { formulaFromReading } from '../formula/fromReading';
 import { readRecipe } from '../formula/reader/readRecipe';
 import { ingredientOfLine } from '../formula/resolveIngredient';
 import type { LogEntry, Used } from './logEntry';
+import { likeness } from './sameName';
 
 /** Where something is about to be used. */
 export interface Spot {
   /** The home's surface; null for one that is not of the home. */
   readonly surfaceId: string | null;
   readonly roomId: string | null;
+  /** What they are called: what was written down by name alone is held to belong here, too. */
+  readonly name?: string;
+  readonly roomName?: string;
   /** True if the room is small and shut: its air takes twice as long to clear (common practice, no source). */
   readonly small?: boolean;
 }
@@ -96,9 +100,38 @@ export function ingredientsUsed(used: Used): UsedIngredients {
   return { readings: combinationsOf(lines), known: unread.length === 0 && hazards.length === 0 };
 }
 
+/** True if an entry is of a spot's room: by its id, or where it has none by its name. */
+const isInRoom = ({ room }: LogEntry, { roomId, roomName = '' }: Spot): boolean =>
+  room.id === null ? roomId !== null && likeness(room.name, roomName) !== null : room.id === roomId;
+
+/** True if an entry is of a spot's surface: by its id, or where it has none by a name that is the same or close, in this room or in none. */
+function isOnSurface(entry: LogEntry, spot: Spot): boolean {
+  const { surface, room } = entry;
+  if (spot.surfaceId === null) return false;
+  if (surface.id !== null) return surface.id === spot.surfaceId;
+  const isHere = isInRoom(entry, spot) || (room.id === null && (room.name === '' || (spot.roomName ?? '') === ''));
+  return isHere && likeness(surface.name, spot.name ?? '') !== null;
+}
+
+/** An instant of an entry, ms. What is no instant, and what lies ahead of now, counts as now: it hides nothing. */
+const atLatestNow = (iso: string, nowMs: number): number => {
+  const ms = Date.parse(iso);
+  return Number.isNaN(ms) ? nowMs : Math.min(ms, nowMs);
+};
+
+/** A clock may be this much out of step, ms. */
+const OUT_OF_STEP_MS = MINUTE_MS;
+
+/** When an entry was rinsed off, ms; null if it was not, or where that is no instant, or still lies ahead. */
+function rinseOf({ rinsedAt }: LogEntry, nowMs: number): number | null {
+  const ms = rinsedAt === null ? NaN : Date.parse(rinsedAt);
+  return Number.isNaN(ms) || ms > nowMs + OUT_OF_STEP_MS ? null : ms;
+}
+
 /**
  * What earlier jobs left at a spot: unrinsed on the surface itself, fresh in the air of its room, unflushed
- * in its drain. A rinse of the surface takes away all that was put on it before.
+ * in its drain. A rinse of the surface takes away all that was put on it before. What lies ahead of now counts as
+ * now, and a rinse that lies ahead as none: a clock that was put right hides nothing.
  *
  * @param entries of the last {@link LOOK_BACK_DAYS} days at least, in any order
  */
@@ -106,26 +139,26 @@ export function residuesAt(spot: Spot, entries: readonly LogEntry[], nowMs: numb
   const found: Residue[] = [];
   const recent = entries
     .filter((e) => !leavesNothing(e.used) || e.rinsedAt !== null)
-    .filter((e) => Date.parse(e.at) <= nowMs + MINUTE_MS && nowMs - Date.parse(e.at) < LOOK_BACK_DAYS * DAY_MS)
-    .sort((a, b) => b.at.localeCompare(a.at));
-  const onSurface = recent.filter((e) => spot.surfaceId !== null && e.surface.id === spot.surfaceId);
+    .map((e) => ({ entry: e, atMs: atLatestNow(e.at, nowMs), rinsedMs: rinseOf(e, nowMs) }))
+    .filter(({ atMs }) => nowMs - atMs < LOOK_BACK_DAYS * DAY_MS)
+    .sort((a, b) => b.atMs - a.atMs);
   const lastRinse = Math.max(
     -Infinity,
-    ...onSurface.flatMap((e) => (e.rinsedAt === null ? [] : [Date.parse(e.rinsedAt)])),
+    ...recent.flatMap(({ entry, rinsedMs }) => (rinsedMs !== null && isOnSurface(entry, spot) ? [rinsedMs] : [])),
   );
   const add = (entry: LogEntry, scope: Residue['scope'], safeAtMs: number | null): void => {
     const { readings, known } = ingredientsUsed(entry.used);
     found.push({ entry, scope, readings, unknown: !known, safeAtMs });
   };
-  for (const e of recent) {
-    const atMs = Date.parse(e.at);
-    const sameRoom = spot.roomId !== null && e.room.id === spot.roomId;
-    if (onSurface.includes(e) && atMs > lastRinse) add(e, 'sequence', null);
-    if (!sameRoom) continue;
+  for (const { entry: e, atMs, rinsedMs } of recent) {
+    // As it was told, not as it is held to now: a rinse of today does not lift what is dated tomorrow.
+    const toldMs = Math.max(atMs, Date.parse(e.at) || atMs);
+    if (isOnSurface(e, spot) && toldMs > lastRinse) add(e, 'sequence', null);
+    if (!isInRoom(e, spot)) continue;
     const airedMs = atMs + AIRED_MINUTES * (spot.small ? 2 : 1) * MINUTE_MS;
     if (airedMs > nowMs) add(e, 'air', airedMs);
     const flushedMs = atMs + DRAIN_HOURS * 60 * MINUTE_MS;
-    if (drains(e.surface.material) && e.rinsedAt === null && flushedMs > nowMs) add(e, 'drain', flushedMs);
+    if (drains(e.surface.material) && rinsedMs === null && flushedMs > nowMs) add(e, 'drain', flushedMs);
   }
   return found;
 }

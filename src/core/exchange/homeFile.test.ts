@@ -1,6 +1,11 @@
 import fc from 'fast-check';
 import { runs } from '../../testing/runs';
+import { vesselFacts } from '../catalogue/vessels';
+import { contextIn } from '../evaluation/context';
+import { evaluate } from '../evaluation/evaluate';
 import { STARTER_FORMULAS } from '../formula/starters';
+import type { Batch } from '../shelf-life/batch';
+import { labelOf } from '../shelf-life/label';
 import { DEFAULT_SETTINGS, EMPTY_HOME, type Home } from './home';
 import { readFormulaFile, readHomeFile, writeFormulaFile, writeHomeFile } from './homeFile';
 import { DATA_VERSION } from './migrations';
@@ -13,6 +18,24 @@ const HOME: Home = {
   ],
   pantry: [{ id: 'white-vinegar', left: { value: 750, unit: 'mL' }, pack: { price: 0.9, value: 1000, unit: 'mL' } }],
 };
+/** A home with a bottle and a room. */
+const DEMO: Home = (() => {
+  const formula = STARTER_FORMULAS.find((f) => f.id === 'starter-scale')!;
+  const vessel = HOME.vessels[0]!;
+  const judged = evaluate(formula, contextIn(vessel, formula.use, DEFAULT_SETTINGS));
+  if (!judged.ok) throw new Error('the starter is not judged');
+  const batch: Batch = {
+    id: 'b',
+    formula,
+    vessel,
+    label: labelOf(formula, judged.value, { vessel: vesselFacts(vessel), roomC: DEFAULT_SETTINGS.roomC }),
+    volumeML: 300,
+    madeAt: '2026-11-20T08:00:00.000Z',
+    state: 'kept',
+    endedAt: null,
+  };
+  return { ...HOME, batches: [batch], rooms: [{ id: 'r', name: 'Galley', kind: 'kitchen', small: false }] };
+})();
 const written = writeHomeFile(HOME, '2026-11-24T08:00:00.000Z');
 const said = (text: string): string => {
   const read = readHomeFile(text);
@@ -117,4 +140,67 @@ test.each([
 ])('%s', (_, part) => {
   for (const [key, value] of Object.entries(part))
     expect(DEFAULT_SETTINGS[key as keyof typeof DEFAULT_SETTINGS]).toEqual(value);
+});
+
+test('a home with a bottle comes back exactly, its label as well', () => {
+  expect(readHomeFile(writeHomeFile(DEMO, ''))).toEqual({ ok: true, value: DEMO });
+});
+
+describe('what is not trusted', () => {
+  const file = (home: unknown): string => JSON.stringify({ format: 'biscuit-home', version: DATA_VERSION, home });
+  const [batch] = DEMO.batches;
+
+  test.each([
+    ['no home at all', JSON.stringify({ format: 'biscuit-home', version: 4 }), /There is no home in the file/],
+    ['a list for a home', file([]), /There is no home in the file/],
+    ['no formula at all', JSON.stringify({ format: 'biscuit-formula', version: 4 }), /There is no formula in the file/],
+  ])('%s is refused in words', (_, text, says) => {
+    const read = text.includes('biscuit-formula') ? readFormulaFile(text) : readHomeFile(text);
+    expect(!read.ok && read.problems[0]?.message).toMatch(says);
+  });
+
+  test.each(['2026-02-30', '2026', 'soon', '2026-11-26T10:00', '2199-13-01T00:00:00Z'])(
+    'the date %j of a bottle is refused',
+    (madeAt) => {
+      const read = readHomeFile(file({ ...DEMO, batches: [{ ...batch, madeAt }] }));
+      expect(!read.ok && read.problems[0]?.message).toMatch(/batches.*no instant.*2026-11-25T10:00:00Z/);
+    },
+  );
+
+  test('dates of older files are read as their time was meant, where that can be told', () => {
+    const old = JSON.stringify({
+      format: 'biscuit-home',
+      version: 8,
+      home: { ...DEMO, batches: [{ ...batch, madeAt: '2026-11-20T10:00+02:00' }] },
+    });
+    const read = readHomeFile(old);
+    expect(read.ok && read.value.batches[0]?.madeAt).toBe('2026-11-20T08:00:00.000Z');
+  });
+
+  test('a label says what its formula is judged, whatever the file says', () => {
+    const lying = {
+      ...batch!,
+      label: {
+        ...batch!.label,
+        cautions: [],
+        strengths: [],
+        neverMeets: [],
+        keeps: { lowDays: 9000, highDays: 9000, reason: 'x' },
+      },
+    };
+    const read = readHomeFile(file({ ...DEMO, batches: [lying] }));
+    const honest = readHomeFile(file({ ...DEMO, batches: [batch] }));
+    expect(read.ok && read.value.batches[0]?.label).toEqual(honest.ok && honest.value.batches[0]?.label);
+    expect(read.ok && read.value.batches[0]?.label.keeps.lowDays).toBeLessThan(9000);
+  });
+
+  test('thirty thousand empty formulas are refused, by the first of them', () => {
+    const read = readHomeFile(file({ ...DEMO, formulas: Array.from({ length: 30_000 }, () => ({})) }));
+    expect(!read.ok && read.problems).toHaveLength(1);
+  });
+
+  test('what no page can hold is left out of every text', () => {
+    const read = readHomeFile(file({ ...DEMO, rooms: [{ ...DEMO.rooms[0]!, name: 'Gal\u0000ley \uD83C' }] }));
+    expect(read.ok && read.value.rooms[0]?.name).toBe('Galley \uFFFD');
+  });
 });

@@ -1,11 +1,24 @@
 import type { Formula } from '../formula/formula';
 import { err, type Result } from '../formula/result';
 import { validate, checkFormula } from '../formula/schema';
-import { homeSchema, type Home } from './home';
+import { vesselFacts } from '../catalogue/vessels';
+import { contextIn } from '../evaluation/context';
+import { evaluate } from '../evaluation/evaluate';
+import type { Batch } from '../shelf-life/batch';
+import { labelOf } from '../shelf-life/label';
+import { homeSchema, type Home, type Settings } from './home';
 import { DATA_VERSION, migrateHome, migrateRecord } from './migrations';
 
-/** Files larger than this are no home of one person, characters. */
-export const MAX_FILE_CHARACTERS = 200_000_000;
+/** Files larger than this are no home of one person, characters: ten years of a busy log are a twentieth of it. */
+export const MAX_FILE_CHARACTERS = 100_000_000;
+
+/** A bottle's label as its formula is judged, whatever the file says of it: a label that is wrong is a danger. */
+function withLabel(batch: Batch, settings: Settings): Batch {
+  const result = evaluate(batch.formula, contextIn(batch.vessel, batch.formula.use, settings));
+  if (!result.ok) return batch;
+  const storage = { vessel: vesselFacts(batch.vessel), roomC: settings.roomC };
+  return { ...batch, label: labelOf(batch.formula, result.value, storage, batch.label.dwell) };
+}
 
 /** The text of `biscuit.json`: one file that restores a home exactly. */
 export const writeHomeFile = (home: Home, exportedAt: string): string =>
@@ -48,20 +61,26 @@ function unwrap(
     return no('The file does not say its version.');
   if (file.version > DATA_VERSION)
     return no(`The file is of version ${file.version}, made by a newer Biscuit. Update this one first.`);
-  return { ok: true, value: migrateFrom(file[part], file.version) };
+  const inside = file[part];
+  if (typeof inside !== 'object' || inside === null || Array.isArray(inside))
+    return no(`There is no ${part} in the file.`);
+  return { ok: true, value: migrateFrom(inside, file.version) };
 }
 
 /** Reads `biscuit.json`, whole or not at all. */
 export function readHomeFile(text: string): Result<Home> {
   const unwrapped = unwrap(text, 'biscuit-home', 'home', migrateHome);
   if (!unwrapped.ok) return unwrapped;
-  const home = validate(homeSchema, unwrapped.value);
-  return home.ok
-    ? home
-    : {
-        ok: false,
-        problems: home.problems.map((p) => ({ ...p, message: `In ${p.where || 'the file'}: ${p.message}` })),
-      };
+  const home = validate(homeSchema, unwrapped.value, { onlyFirst: true });
+  if (home.ok)
+    return {
+      ok: true,
+      value: { ...home.value, batches: home.value.batches.map((b) => withLabel(b, home.value.settings)) },
+    };
+  return {
+    ok: false,
+    problems: home.problems.map((p) => ({ ...p, message: `In ${p.where || 'the file'}: ${p.message}` })),
+  };
 }
 
 /** Reads a `.formula.json`, whole or not at all. */

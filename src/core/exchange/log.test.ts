@@ -97,12 +97,12 @@ describe('the log as CSV', () => {
     );
     expect(read.ok && read.value).toMatchObject([
       {
-        at: '2026-11-20T12:00:00.000Z',
+        at: new Date(2026, 10, 20, 12).toISOString(),
         used: { kind: 'bought', id: 'chlorine-bleach', name: 'bleach' },
         rinsedAt: null,
         rating: { touch: 7 },
       },
-      { used: { kind: 'bought', name: 'soap' }, rinsedAt: '2026-11-21T08:00:00Z' },
+      { used: { kind: 'bought', name: 'soap' }, rinsedAt: '2026-11-21T08:00:00.000Z' },
     ]);
   });
 

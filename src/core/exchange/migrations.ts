@@ -1,6 +1,7 @@
 import { DWELL_END_WORDS } from '../cleaning/jobLog';
 import { keepOffInWords, madeForInWords } from '../formula/placesInWords';
 import { impliedByWords } from '../formula/use';
+import { mendedInstant } from '../quantity/instant';
 import { LIST_IN_HOME, type RecordKind } from './collections';
 import { DEFAULT_SETTINGS, type Home } from './home';
 
@@ -108,6 +109,19 @@ const addMind: RecordChange = (job) => {
   return { ...job, parts: job.parts.map(changed) };
 };
 
+/** Until version 9 what looked like a date was taken for one: 2026-11-26T10:00+02, 2026. */
+const INSTANTS = ['at', 'rinsedAt', 'madeAt', 'endedAt', 'startedAt', 'wettedAt', 'snoozedUntil'];
+const mendInstants: RecordChange = (record) =>
+  isObject(record)
+    ? Object.fromEntries(
+        Object.entries(record).map(([key, value]) => {
+          if (INSTANTS.includes(key) && typeof value === 'string') return [key, mendedInstant(value)];
+          if (key === 'history' && Array.isArray(value)) return [key, value.map(mendInstants)];
+          return [key, value];
+        }),
+      )
+    : record;
+
 /** The same change in the formula that a batch holds. */
 const inBatch =
   (change: RecordChange): RecordChange =>
@@ -131,7 +145,17 @@ export const MIGRATIONS: readonly Migration[] = [
   // What a formula is for and kept off, by ids; kettles and machines apart; many more surfaces and soils; jobs and entries of methods that take no mixture.
   { from: 7, records: { formula: addPlaces, batch: inBatch(addPlaces), job: nameMethod, surface: nameMachine } },
   // When a surface was entered; what a part of a job takes and what is to mind at its steps; jobs of one's own.
-  { from: 8, records: { surface: addEnteredAt, job: addMind }, newLists: ['plans'] },
+  {
+    from: 8,
+    records: {
+      surface: addEnteredAt,
+      job: (job) => mendInstants(addMind(job)),
+      batch: mendInstants,
+      timer: mendInstants,
+      log: mendInstants,
+    },
+    newLists: ['plans'],
+  },
 ];
 
 /** The newest form of records and files that this Biscuit writes and reads. */

@@ -23,6 +23,7 @@ import {
   number,
   objectOf,
   enumOf,
+  instant,
   orNull,
   partialOf,
   text,
@@ -31,7 +32,7 @@ import {
 
 /** What rooms, waits, jobs and the log may hold. */
 
-export const isoDate = text().isoDate();
+export const isoDate = instant();
 const name = text().trim().min(1).max(80);
 const minutes = number().min(0).max(200_000);
 
@@ -201,7 +202,7 @@ const STROKES = 'Give the strokes as a whole number, or leave it empty.';
 
 export const logEntrySchema = objectOf<LogEntry>({
   id,
-  at: isoDate.messages({ 'string.isoDate': 'Give the day it was finished: 2026-11-25, or with its time.' }),
+  at: isoDate.messages({ 'string.instant': 'Give the day it was finished: 2026-11-25, or with its time.' }),
   room: objectOf<LogEntry['room']>({ id: orNull(id), name: text().allow('').max(80) }),
   surface: objectOf<LogEntry['surface']>({ id: orNull(id), name, material: orNull(material) }),
   soil: objectOf<LogEntry['soil']>({ id: orNull(soilId), name: text().allow('').max(80) }),

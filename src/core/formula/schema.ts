@@ -115,9 +115,12 @@ export const formulaSchema = objectOf<Formula>(
   },
 );
 
-/** Checks a value by a Joi schema and words every problem for the person. */
-export function validate<T>(schema: Schema<T>, value: unknown): Result<T> {
-  const result = schema.validate(value, { abortEarly: false, convert: false });
+/**
+ * Checks a value by a Joi schema and words every problem for the person.
+ * @param onlyFirst true for what may hold thousands of problems, such as a file
+ */
+export function validate<T>(schema: Schema<T>, value: unknown, { onlyFirst = false } = {}): Result<T> {
+  const result = schema.validate(value, { abortEarly: onlyFirst, convert: false });
   if (!result.error) return ok(result.value as T);
   return {
     ok: false,

@@ -1,4 +1,6 @@
 import Joi from 'joi';
+import { normalInstant } from '../quantity/instant';
+import { wellFormed } from '../text/wellFormed';
 
 /**
  * Joi schemas tied to the types they check. A field, a choice, a kind, a null that stands in the type alone,
@@ -17,7 +19,20 @@ export type Schema<T> = Joi.Schema & Checks<T>;
 
 const typed = <T, S extends Joi.Schema>(schema: S): S & Checks<T> => schema as S & Checks<T>;
 
-export const text = () => typed<string, Joi.StringSchema>(Joi.string());
+/** A text; what no page and no label could hold is left out of it. */
+export const text = () => typed<string, Joi.StringSchema>(Joi.string().custom((value: string) => wellFormed(value)));
+
+/** An instant, in the one form that records hold. */
+export const instant = () =>
+  typed<string, Joi.StringSchema>(
+    Joi.string()
+      .custom((value: string, helpers) => normalInstant(value) ?? helpers.error('string.instant'))
+      .messages({
+        'string.instant':
+          '{{#label}} is no instant. Give a day that there is, a time with seconds, and its zone: 2026-11-25T10:00:00Z.',
+      }),
+  );
+
 export const number = () => typed<number, Joi.NumberSchema>(Joi.number());
 export const boolean = () => typed<boolean, Joi.BooleanSchema>(Joi.boolean());
 

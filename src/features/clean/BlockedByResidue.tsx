@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { editEntry, SOURCES, type LogEntry, type ResidueConflict, type HeldWay } from '@/core';
+import { rinsedNow, SOURCES, type LogEntry, type ResidueConflict, type HeldWay } from '@/core';
 import { useWriteHome } from '@/data';
 import {
   capital,
@@ -41,7 +41,7 @@ export function StopCards({ stops, nowMs }: { stops: readonly ResidueConflict[];
   const rinsed = (entry: LogEntry): void => {
     const at = new Date().toISOString();
     write.mutate(
-      { log: { put: [editEntry(entry, { rinsedAt: at }, at)], remove: [] } },
+      { log: { put: [rinsedNow(entry, at)], remove: [] } },
       {
         onSuccess: () => say({ text: `Written down: ${entry.surface.name} rinsed after ${entry.used.name}.` }),
       },

@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { useEffect, useRef, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { nextEventMs, dueEvents, markNotified, type Timer, type TimerEvent, HOUR_MS } from '@/core';
-import { useChangeTimer, useSettings, useTimers } from '@/data';
+import { useChangeTimers, useSettings, useTimers } from '@/data';
 import { ring, soundState, wakeSound } from '@/devices';
 import { Action, Body, COLORS, SPACE, timerPath } from '@/ui';
 
@@ -34,14 +34,31 @@ function words({ timer, event }: Pick<Told, 'timer' | 'event'>): string {
   }
 }
 
+const isUrgent = ({ timer, event }: Pick<Told, 'timer' | 'event'>): boolean =>
+  event.what === 'off' && timer.mustComeOff;
+
+const ORDER: readonly TimerEvent['what'][] = ['off', 'rewet', 'best', 'useful', 'again'];
+
+/** What harms its surface first, then what dries, then what is ready; of two alike the longer due. */
+const byUrgency = (a: Pick<Told, 'timer' | 'event'>, b: Pick<Told, 'timer' | 'event'>): number =>
+  Number(isUrgent(b)) - Number(isUrgent(a)) ||
+  ORDER.indexOf(a.event.what) - ORDER.indexOf(b.event.what) ||
+  a.event.atMs - b.event.atMs;
+
+/** So many stand open; the others are one line. */
+const SHOWN = 2;
+
 /**
  * Watches every wait and tells once, in one tab, what is due: it is written down as told first, and only the tab
  * that wrote it rings.
  */
-function useAlarms(): { readonly told: readonly Told[]; readonly close: (one: Told) => void } {
+function useAlarms(): {
+  readonly told: readonly Told[];
+  readonly close: (those: readonly Told[]) => void;
+} {
   const timers = useTimers();
   const settings = useSettings();
-  const { mutateAsync } = useChangeTimer();
+  const { mutateAsync } = useChangeTimers();
   const [told, setTold] = useState<readonly Told[]>([]);
   const [tick, setTick] = useState(0);
   const wished = useRef(settings);
@@ -53,39 +70,65 @@ function useAlarms(): { readonly told: readonly Told[]; readonly close: (one: To
   useEffect(() => {
     const list = timers.data ?? [];
     const now = Date.now();
-    const tell = async (timer: Timer): Promise<void> => {
+    const isNew = (timer: Timer): boolean => {
       const due = dueEvents(timer, now);
       const unkept = new Set(due.map((e) => e.key).filter((key) => notKept.current.get(timer.id)?.has(key)));
       notKept.current.set(timer.id, unkept);
-      if (due.every((e) => unkept.has(e.key))) return;
-      let mine: readonly TimerEvent[] = [];
+      return due.some((e) => !unkept.has(e.key));
+    };
+    const tell = async (due: readonly Timer[]): Promise<void> => {
+      const mine = new Map<string, readonly TimerEvent[]>();
       try {
-        const kept = await mutateAsync({
-          id: timer.id,
+        await mutateAsync({
+          ids: due.map((t) => t.id),
           change: (t) => {
-            mine = dueEvents(t, now);
-            return mine.length === 0 ? t : markNotified(t, now);
+            const events = dueEvents(t, now);
+            // What was told by another tab, or ended there, is not told here.
+            if (events.length === 0) return t;
+            mine.set(t.id, events);
+            return markNotified(t, now);
           },
         });
-        // Told by another tab, or ended there.
-        if (!kept) return;
       } catch {
         // A full disk must not keep a wait silent: it is told here all the same, and once.
-        mine = due.filter((e) => !unkept.has(e.key));
-        due.forEach((e) => unkept.add(e.key));
+        for (const timer of due) {
+          const unkept = notKept.current.get(timer.id) ?? new Set<string>();
+          const events = dueEvents(timer, now);
+          mine.set(
+            timer.id,
+            events.filter((e) => !unkept.has(e.key)),
+          );
+          events.forEach((e) => unkept.add(e.key));
+          notKept.current.set(timer.id, unkept);
+        }
       }
-      const last = mine.at(-1);
-      if (!last) return;
+      const fresh = due
+        .flatMap((timer): Omit<Told, 'silent'>[] => {
+          const event = mine.get(timer.id)?.at(-1);
+          return event ? [{ timer, event }] : [];
+        })
+        .sort(byUrgency);
+      const [first] = fresh;
+      if (!first) return;
       const { sound, vibration, notifications } = wished.current;
-      const urgent = last.what === 'off' && timer.mustComeOff;
-      const said = words({ timer, event: last });
-      const rang = ring({ title: said, body: timer.name, urgent, sound, vibration, notification: notifications });
+      // One ring for all that is due, in the words of the most urgent.
+      const more = fresh.length > 1 ? ` And ${fresh.length - 1} more.` : '';
+      const rang = ring({
+        title: words(first) + more,
+        body: first.timer.name,
+        urgent: isUrgent(first),
+        sound,
+        vibration,
+        notification: notifications,
+      });
+      const ids = new Set(fresh.map(({ timer }) => timer.id));
       setTold((before) => [
-        ...before.filter((b) => b.timer.id !== timer.id),
-        { timer, event: last, silent: sound && !rang.sounded },
+        ...before.filter((b) => !ids.has(b.timer.id)),
+        ...fresh.map((one) => ({ ...one, silent: sound && !rang.sounded })),
       ]);
     };
-    list.forEach((t) => void tell(t));
+    const due = list.filter(isNew);
+    if (due.length > 0) void tell(due);
     const next = Math.min(...list.map((t) => nextEventMs(t, now) ?? Infinity));
     if (next === Infinity) return undefined;
     const wait = setTimeout(() => setTick(tick + 1), Math.min(MAX_WAIT_MS, next - now + 20));
@@ -100,8 +143,8 @@ function useAlarms(): { readonly told: readonly Told[]; readonly close: (one: To
   // What was ended, here or in another tab, needs no more telling.
   const running = new Set((timers.data ?? []).filter((t) => t.endedAt === null).map((t) => t.id));
   return {
-    told: told.filter((t) => running.has(t.timer.id)),
-    close: (one) => setTold((before) => before.filter((b) => b !== one)),
+    told: told.filter((t) => running.has(t.timer.id)).sort(byUrgency),
+    close: (those) => setTold((before) => before.filter((b) => !those.includes(b))),
   };
 }
 
@@ -110,27 +153,49 @@ export function Alarms() {
   const router = useRouter();
   const { told, close } = useAlarms();
   const silent = told.some((t) => t.silent) && soundState() === 'needs-a-touch';
+  const rest = told.slice(SHOWN);
   return (
-    <View aria-live="assertive">
-      {told.map((one) => {
+    <View>
+      {told.slice(0, SHOWN).map((one, i) => {
         const { timer } = one;
-        const urgent = one.event.what === 'off' && timer.mustComeOff;
         return (
-          <View key={timer.id} style={[styles.bar, urgent && styles.urgent]} testID="alarm">
+          <View
+            key={timer.id}
+            style={[styles.bar, isUrgent(one) && styles.urgent]}
+            // The most urgent is spoken; the rest can be counted.
+            aria-live={i === 0 ? 'assertive' : 'off'}
+            testID="alarm"
+          >
             <Body style={styles.words}>{words(one)}</Body>
             <Action
               title="Open"
               label={`Open ${timer.place || timer.name}`}
               onPress={() => {
-                close(one);
+                close([one]);
                 void wakeSound();
                 router.push(timerPath(timer));
               }}
             />
-            <Action title="Seen" label={`Seen: ${timer.place || timer.name}`} onPress={() => close(one)} />
+            <Action title="Seen" label={`Seen: ${timer.place || timer.name}`} onPress={() => close([one])} />
           </View>
         );
       })}
+      {rest.length > 0 && (
+        <View style={styles.bar} aria-live="polite" testID="alarms-more">
+          <Body style={styles.words}>
+            {rest.length === 1 ? 'One more wait is due.' : `${rest.length} more waits are due.`}
+          </Body>
+          <Action
+            title="All waits"
+            onPress={() => {
+              close(told);
+              void wakeSound();
+              router.push('/clean/timers');
+            }}
+          />
+          <Action title="All seen" onPress={() => close(told)} testID="all-seen" />
+        </View>
+      )}
       {silent && (
         <View style={styles.bar}>
           <Body style={styles.words}>The browser keeps this page silent until it is touched.</Body>

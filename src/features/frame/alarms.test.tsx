@@ -91,3 +91,20 @@ test('it leads to its wait', async () => {
   fireEvent.press(screen.getByText('Open'));
   expect(mockPush).toHaveBeenCalledWith('/clean/timer?id=t');
 });
+
+test('fifty due at once: one ring and one write, the most urgent on top, the rest counted in a line', async () => {
+  const timers = Array.from({ length: 50 }, (_, i) => bestIn(-1000 - i, { id: `t${i}`, place: `Pan ${i}` }));
+  const urgent = bestIn(-60 * MINUTE_MS, { id: 'u', place: 'Tray', mustComeOff: true, told: ['useful', 'best'] });
+  const { store, storage } = await renderIn(<Alarms />, { ...EMPTY_HOME, timers: [...timers, urgent] });
+  const writes = jest.spyOn(storage, 'setMany');
+  await settle();
+  expect(rung.mock.calls.map(([r]) => [r.title, r.urgent])).toEqual([['Tray: take it off now. And 50 more.', true]]);
+  expect((await store.all('timer')).every((t) => t.told.includes(t.id === 'u' ? 'off' : 'best'))).toBe(true);
+  // The page's journal and the database: not fifty of either.
+  expect(writes.mock.calls.length).toBeLessThanOrEqual(4);
+  expect(screen.getAllByTestId('alarm')).toHaveLength(2);
+  expect(screen.getByText('Tray: take it off now.')).toBeTruthy();
+  expect(screen.getByText('49 more waits are due.')).toBeTruthy();
+  fireEvent.press(screen.getByTestId('all-seen'));
+  expect(screen.queryByTestId('alarm')).toBeNull();
+});

@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { isLeftOn, editEntry, type LogEntry } from '@/core';
+import { isLeftOn, editEntry, rinsedNow, type LogEntry } from '@/core';
 import { useLog, useWriteHome } from '@/data';
 import {
   Action,
@@ -64,7 +64,7 @@ function Entry({ entry }: { entry: LogEntry }) {
     );
   const rinse = (): void => {
     const at = new Date().toISOString();
-    write.mutate({ log: { put: [editEntry(entry, { rinsedAt: at }, at)], remove: [] } });
+    write.mutate({ log: { put: [rinsedNow(entry, at)], remove: [] } });
   };
   const again =
     `/clean?surface=${encodeURIComponent(entry.surface.id ?? `any:${entry.surface.material ?? ''}`)}&soil=${entry.soil.id ?? ''}` as const;

@@ -117,7 +117,13 @@ export function useNewEntry(): NewEntryState {
   const conflicts = useMemo(() => {
     if (!meant || !surface || !entries || said.when !== 'now') return [];
     const residues = residuesAt(
-      { surfaceId: surface.id, roomId: surface.roomId, small: room?.small ?? false },
+      {
+        surfaceId: surface.id,
+        roomId: surface.roomId,
+        name: surface.name,
+        roomName: room?.name ?? '',
+        small: room?.small ?? false,
+      },
       entries,
       nowMs,
     );

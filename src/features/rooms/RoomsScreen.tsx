@@ -87,7 +87,7 @@ interface RowProps {
 function SurfaceRow({ surface, last, due, entries, nowMs, open }: RowProps) {
   const router = useRouter();
   const material = SURFACES.find((s) => s.id === surface.surfaceId)?.name ?? '';
-  const left = residuesAt({ surfaceId: surface.id, roomId: null }, entries, nowMs)[0];
+  const left = residuesAt({ surfaceId: surface.id, roomId: null, name: surface.name }, entries, nowMs)[0];
   const done = last ? `${last.used.name}, ${agoText(last.at, nowMs)}` : 'not done yet';
   const late = due?.lateDays ?? null;
   const plan =

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import {
   isLeftOn,
-  editEntry,
+  rinsedNow,
   lastBySurface,
   residuesAt,
   SOILS,
@@ -128,7 +128,7 @@ function LastUsed({ surface }: { surface: HomeSurface }) {
   const write = useWriteHome();
   const entries = log.data?.entries ?? [];
   const last = lastBySurface(entries).get(surface.id);
-  const left = residuesAt({ surfaceId: surface.id, roomId: null }, entries, nowMs);
+  const left = residuesAt({ surfaceId: surface.id, roomId: null, name: surface.name }, entries, nowMs);
   if (!last) return log.data?.complete ? <Body>Nothing was used here yet.</Body> : null;
   const to = `/log/${last.id}` as const;
   return (
@@ -150,7 +150,7 @@ function LastUsed({ surface }: { surface: HomeSurface }) {
               const at = new Date().toISOString();
               write.mutate({
                 log: {
-                  put: left.map(({ entry }) => editEntry(entry, { rinsedAt: at }, at)),
+                  put: left.map(({ entry }) => rinsedNow(entry, at)),
                   remove: [],
                 },
               });

@@ -1,21 +1,59 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { EMPTY_HOME, readHomeFile, writeHomeFile, type Home } from '@/core';
-import { pickFile, saveFile, useQuarantine, useHome, useReplaceHome, useRestoreQuarantined } from '@/data';
+import {
+  EMPTY_HOME,
+  mergeHomes,
+  readHomeFile,
+  writeHomeFile,
+  type Home,
+  type MergedHomes,
+  type MergedList,
+} from '@/core';
+import { newId, pickFile, saveFile, useQuarantine, useHome, useReplaceHome, useRestoreQuarantined } from '@/data';
 import { Action, Body, COLORS, Heading, Section, Sheet, SPACE, SecondaryText, useNotice } from '@/ui';
 
+/** Every list of a home by its name, one and many. */
+const LISTS = [
+  ['formulas', 'formula', 'formulas'],
+  ['vessels', 'bottle', 'bottles'],
+  ['batches', 'batch', 'batches'],
+  ['pantry', 'thing in the cupboard', 'things in the cupboard'],
+  ['rooms', 'room', 'rooms'],
+  ['surfaces', 'surface', 'surfaces'],
+  ['plans', 'job of one’s own', 'jobs of one’s own'],
+  ['jobs', 'job under way', 'jobs under way'],
+  ['timers', 'wait', 'waits'],
+  ['log', 'entry of the log', 'entries of the log'],
+] as const satisfies readonly (readonly [keyof Home, string, string])[];
+
+const counted = (n: number, one: string, many: string): string => `${n} ${n === 1 ? one : many}`;
+
 const contents = (home: Home): string =>
-  [
-    [home.formulas.length, 'formula', 'formulas'] as const,
-    [home.vessels.length, 'bottle', 'bottles'] as const,
-    [home.batches.length, 'batch', 'batches'] as const,
-    [home.rooms.length, 'room', 'rooms'] as const,
-    [home.log.length, 'entry of the log', 'entries of the log'] as const,
-  ]
+  LISTS.map(([list, one, many]) => [home[list].length, one, many] as const)
     // What a home may well have none of is named only where there is some.
     .filter(([n, one]) => n > 0 || one === 'formula' || one === 'bottle' || one === 'batch')
-    .map(([n, one, many]) => `${n} ${n === 1 ? one : many}`)
+    .map((of) => counted(...of))
     .join(', ');
+
+const of = (lists: MergedHomes['lists'], what: keyof MergedList): string =>
+  LISTS.flatMap(([list, one, many]) => (lists[list][what] > 0 ? [counted(lists[list][what], one, many)] : [])).join(
+    ', ',
+  );
+
+/** What would become of it if what is new were added, in sentences. */
+function mergeWords({ lists }: MergedHomes): string[] {
+  const said = (what: keyof MergedList, words: (these: string) => string): string[] => {
+    const these = of(lists, what);
+    return these === '' ? [] : [words(these)];
+  };
+  const all = [
+    ...said('added', (these) => `New: ${these}.`),
+    ...said('newer', (these) => `Newer in the file, and taken from it: ${these}.`),
+    ...said('both', (these) => `Not the same here and there, so both are kept: ${these}.`),
+    ...said('stays', (these) => `Not the same, and as here they stay: ${these}.`),
+  ];
+  return all.length === 0 ? ['Everything in the file is here already.'] : all;
+}
 
 /** Everything to one file, and back; and what was set aside because it could not be read. */
 export function HomeFile() {
@@ -25,7 +63,7 @@ export function HomeFile() {
   const asides = useQuarantine();
   const say = useNotice();
   const [refused, setRefused] = useState<readonly string[]>([]);
-  const [asked, setAsked] = useState<{ home: Home; what: 'import' | 'clear' } | null>(null);
+  const [asked, setAsked] = useState<{ home: Home; what: 'import' | 'clear'; merged: MergedHomes | null } | null>(null);
 
   const exportAll = async (): Promise<void> => {
     saveFile('biscuit.json', writeHomeFile(await store.home(), new Date().toISOString()));
@@ -37,7 +75,8 @@ export function HomeFile() {
     if (text === null) return;
     const read = readHomeFile(text);
     setRefused(read.ok ? [] : read.problems.map((p) => p.message));
-    if (read.ok) setAsked({ home: read.value, what: 'import' });
+    if (read.ok)
+      setAsked({ home: read.value, what: 'import', merged: mergeHomes(await store.home(), read.value, newId) });
   };
 
   const putInPlace = (home: Home, done: string): void => {
@@ -72,7 +111,7 @@ export function HomeFile() {
         <Action
           title="Remove everything"
           weight="danger"
-          onPress={() => setAsked({ home: EMPTY_HOME, what: 'clear' })}
+          onPress={() => setAsked({ home: EMPTY_HOME, what: 'clear', merged: null })}
           testID="clear"
         />
       </View>
@@ -103,18 +142,34 @@ export function HomeFile() {
         </View>
       )}
       <Sheet
-        title={asked?.what === 'clear' ? 'Remove everything?' : 'Put this file in place of everything?'}
+        title={asked?.what === 'clear' ? 'Remove everything?' : 'What is in the file'}
         open={asked !== null}
         onClose={() => setAsked(null)}
       >
         <Body>
           {asked?.what === 'clear'
             ? 'Formulas, bottles, batches and settings of this home go. Export first if you may want them again.'
-            : `The file holds ${asked ? contents(asked.home) : ''}. What is here now goes.`}
+            : `The file holds ${asked ? contents(asked.home) : ''}.`}
         </Body>
+        {asked?.merged && (
+          <>
+            {mergeWords(asked.merged).map((words) => (
+              <Body key={words}>{words}</Body>
+            ))}
+            <Action
+              title="Add it to what is here"
+              weight="main"
+              onPress={() =>
+                asked.merged && putInPlace(asked.merged.home, 'Brought together: nothing that was here is lost.')
+              }
+              testID="confirm-merge"
+            />
+            <SecondaryText>Or the file alone: what is here now goes.</SecondaryText>
+          </>
+        )}
         <Action
-          title={asked?.what === 'clear' ? 'Remove everything' : 'Put it in place'}
-          weight="main"
+          title={asked?.what === 'clear' ? 'Remove everything' : 'Put it in place of everything'}
+          weight="danger"
           onPress={() =>
             asked &&
             putInPlace(
