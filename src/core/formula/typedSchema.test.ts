@@ -64,6 +64,6 @@ test('a union is told apart by its kind; one that is not known is said with thos
     expect(validate(shape, bad).ok).toBe(false);
   const result = validate(shape, { kind: 'star' });
   expect(!result.ok && result.problems.map((p) => p.message)).toEqual([
-    '"value" has a kind that is not known. Accepted: round, box, crate.',
+    '"kind" is not known. Accepted: round, box, crate.',
   ]);
 });

@@ -88,9 +88,12 @@ export function unionOf<T extends { readonly kind: string }>(kinds: Kinds<T>): S
         is: kind,
         then: Joi.object(fieldsOf(fields as object)),
       })),
-      otherwise: Joi.forbidden().messages({
-        'any.unknown': `{{#label}} has a kind that is not known. Accepted: ${names.join(', ')}.`,
-      }),
+      // Not `forbidden`: that would let what is missing pass, required or not.
+      otherwise: Joi.object({
+        kind: Joi.valid(...names).messages({
+          'any.only': `{{#label}} is not known. Accepted: ${names.join(', ')}.`,
+        }),
+      }).unknown(),
     }),
   );
 }

@@ -1,0 +1,91 @@
+import fc from 'fast-check';
+import { DATA_VERSION, readHomeFile, type Home } from '@/core';
+import { demoHome } from '@/data/demo/demoHome';
+
+/** Files of a home changed at one place, as a hand, a disk or another program may change them. */
+
+export const CHANGED_AT = Date.parse('2026-11-25T10:00:00.000Z');
+const WHOLE = demoHome(new Date(CHANGED_AT));
+
+/** A few of each list: as many kinds of record, in a file that is read in a moment. */
+const HOME: Home = {
+  ...WHOLE,
+  formulas: WHOLE.formulas.slice(0, 1),
+  vessels: WHOLE.vessels.slice(0, 1),
+  batches: WHOLE.batches.slice(0, 1),
+  pantry: WHOLE.pantry.slice(0, 1),
+  surfaces: WHOLE.surfaces.slice(0, 2),
+  timers: WHOLE.timers.slice(0, 1),
+  log: WHOLE.log.slice(0, 2),
+};
+
+type Path = readonly (string | number)[];
+
+/** Every place in a value, the root left out. */
+const placesIn = (value: unknown, at: Path = []): Path[] =>
+  typeof value === 'object' && value !== null
+    ? Object.entries(value).flatMap(([key, inside]) => {
+        const path = [...at, Array.isArray(value) ? Number(key) : key];
+        return [path, ...placesIn(inside, path)];
+      })
+    : [];
+
+const PLACES = placesIn(HOME);
+
+/** The value with another one at a place; left away where it is undefined. */
+function changedAt(value: unknown, [key, ...rest]: Path, to: unknown): unknown {
+  if (key === undefined) return to;
+  if (Array.isArray(value)) return value.map((inside, i) => (i === key ? changedAt(inside, rest, to) : inside));
+  const object = value as Record<string, unknown>;
+  return { ...object, [key]: changedAt(object[key], rest, to) };
+}
+
+const ODD: fc.Arbitrary<unknown> = fc.oneof(
+  fc.constantFrom<unknown>(
+    undefined,
+    null,
+    '',
+    ' ',
+    '\u0000',
+    '\uD800',
+    'NaN',
+    '2026-02-30',
+    '2026-11-26T10:00+02',
+    '9999-12-31T23:59:59Z',
+    '1969-12-31T23:59:59Z',
+    '2026-12-31T23:59:59+14:00',
+    '__proto__',
+    'x'.repeat(500),
+    [],
+    {},
+    [null],
+    true,
+    -1,
+    0,
+    1e-9,
+    1e300,
+    Number.MAX_SAFE_INTEGER,
+  ),
+  fc.string({ unit: 'binary', maxLength: 12 }),
+  fc.double(),
+  fc.date({ min: new Date(0), max: new Date('2199-12-31'), noInvalidDate: true }).map((d) => d.toISOString()),
+);
+
+/** The text of a file with one place changed. */
+export const changedFile: fc.Arbitrary<string> = fc
+  .tuple(fc.constantFrom(...PLACES), ODD)
+  .map(([place, to]) =>
+    JSON.stringify({ format: 'biscuit-home', version: DATA_VERSION, home: changedAt(HOME, place, to) }),
+  );
+
+/** So many homes from such files, as they were accepted. */
+export function changedHomes(count: number): Home[] {
+  const homes: Home[] = [];
+  while (homes.length < count) {
+    for (const text of fc.sample(changedFile, 5 * count)) {
+      const read = readHomeFile(text);
+      if (read.ok && homes.length < count) homes.push(read.value);
+    }
+  }
+  return homes;
+}
