@@ -79,6 +79,22 @@ const SCREENS: readonly Screen[] = [
   },
 ];
 
+test('an entry of the log pressed twice, and three times, is one', async ({ page }) => {
+  for (const { press } of PRESSES) {
+    await page.goto(`${DEMO_URL}/log`);
+    const count = page.getByTestId('log-count');
+    await expect(count).toHaveText(/^\d+ entries$/);
+    const before = Number.parseInt((await count.textContent()) ?? '', 10);
+    await page.goto(`${DEMO_URL}/log/new?surface=pipit-tile`);
+    await page.getByTestId('bought-name').fill('dish soap');
+    await page.getByRole('radio', { name: 'Rinsed', exact: true }).click();
+    await press(page.getByTestId('save-entry'));
+    await expect(page).not.toHaveURL(/\/log\/new/);
+    await page.goto(`${DEMO_URL}/log`);
+    await expect(count).toHaveText(`${before + 1} entries`);
+  }
+});
+
 for (const { name: how, press } of PRESSES) {
   test(`${how} makes one of each`, async ({ page }) => {
     test.slow();

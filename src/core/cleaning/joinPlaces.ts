@@ -1,6 +1,6 @@
 import type { HomeSurface, Room } from './homeSurface';
 import type { LogEntry } from './logEntry';
-import { likeness, plainName } from './sameName';
+import { likeness, placeWords } from './sameName';
 
 /** A name in entries from outside that may mean several surfaces of the home. */
 export interface UnclearPlace {
@@ -60,7 +60,7 @@ export function joinPlaces(
     const meant = candidates.length === 1 ? candidates[0] : candidates.find((s) => s.id === answer);
     if (!meant) {
       if (candidates.length > 1 && answer === undefined) unclear.set(wrote, { wrote, candidates });
-      else unknown.set(plainName(wrote), wrote);
+      else unknown.set(placeWords(wrote), wrote);
       return entry;
     }
     joined.set(wrote, meant);

@@ -4,7 +4,7 @@ import { isAtLeast } from '../quantity/limit';
 /** Names of rooms and surfaces as people write them: which mean the same. */
 
 /** Case, marks, plurals and spaces left out: "Wall-tiles" and "wall tile" are one. */
-export const plainName = (name: string): string =>
+export const placeWords = (name: string): string =>
   (
     name
       .normalize('NFKC')
@@ -20,7 +20,7 @@ const TWO_SLIPS_FROM_LETTERS = 9;
 
 /** How two names stand to each other; empty names are like none. */
 export function likeness(a: string, b: string): 'same' | 'close' | null {
-  const [one, other] = [plainName(a), plainName(b)];
+  const [one, other] = [placeWords(a), placeWords(b)];
   if (one === '' || other === '') return null;
   if (one === other) return 'same';
   const letters = Math.min(one.length, other.length);

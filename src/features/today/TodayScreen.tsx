@@ -1,6 +1,18 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { dueSurfaces, isDue, isExpired, lastBySurface, stepOf, timerAt, type Due, type Room, MINUTE_MS } from '@/core';
+import {
+  dueSurfaces,
+  isDue,
+  isExpired,
+  lastBySurface,
+  stepOf,
+  timerAt,
+  type Due,
+  type Room,
+  type Timer,
+  type TimerNow,
+  MINUTE_MS,
+} from '@/core';
 import { type NotRightHere } from '@/core/doors/household';
 import { useBatches, useJobs, useLog, useNotRight, useRooms, useSurfaces, useTimers } from '@/data';
 import {
@@ -22,7 +34,7 @@ import {
   VerdictMark,
 } from '@/ui';
 
-/** What is due at once: the rest stands with its rooms. */
+/** What runs or is due at once: the rest stands in its own list. */
 const SHOWN = 5;
 
 /** What is running, what is due, what is past its day; and the one start. */
@@ -153,6 +165,10 @@ function NotRight({ iso }: { iso: string }) {
 
 const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
+/** 1 where it harms its surface now. */
+const harmed = ({ timer, now }: { readonly timer: Timer; readonly now: TimerNow }): number =>
+  Number(timer.mustComeOff && now.phase === 'over');
+
 /** Waits that run, and jobs that want a hand. */
 function Running() {
   const router = useRouter();
@@ -162,15 +178,23 @@ function Running() {
   const running = (timers.data ?? [])
     .filter((t) => t.endedAt === null)
     .map((timer) => ({ timer, now: timerAt(timer, nowMs) }))
-    .sort((a, b) => (a.now.next?.inMs ?? 0) - (b.now.next?.inMs ?? 0));
+    .sort((a, b) => harmed(b) - harmed(a) || (a.now.next?.inMs ?? 0) - (b.now.next?.inMs ?? 0));
   const waiting = new Set(running.map((r) => r.timer.jobId));
   const open = (jobs.data ?? []).filter((j) => !waiting.has(j.id));
   return (
     <Section>
       {running.length + open.length > 0 && <Heading>Running</Heading>}
-      {running.map((r) => (
+      {running.slice(0, SHOWN).map((r) => (
         <TimerLine key={r.timer.id} {...r} onGo={router.push} />
       ))}
+      {running.length > SHOWN && (
+        <Row
+          title={`${running.length - SHOWN} more`}
+          detail="All that is waited for"
+          to="/clean/timers"
+          onPress={() => router.push('/clean/timers')}
+        />
+      )}
       {open.map((job) => {
         const part = job.parts.find((p) => p.state === 'open');
         const to = `/clean/job?id=${job.id}` as const;
