@@ -35,7 +35,8 @@ const PLACES = placesIn(HOME);
 /** The value with another one at a place; left away where it is undefined. */
 function changedAt(value: unknown, [key, ...rest]: Path, to: unknown): unknown {
   if (key === undefined) return to;
-  if (Array.isArray(value)) return value.map((inside, i) => (i === key ? changedAt(inside, rest, to) : inside));
+  if (Array.isArray(value))
+    return value.map((inside: unknown, i) => (i === key ? changedAt(inside, rest, to) : inside));
   const object = value as Record<string, unknown>;
   return { ...object, [key]: changedAt(object[key], rest, to) };
 }
