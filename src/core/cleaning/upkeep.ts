@@ -1,4 +1,4 @@
-import { DAY_MS } from '../quantity/time';
+import { localDaysBetween } from '../quantity/localDay';
 import type { HomeSurface } from './homeSurface';
 import type { LogEntry } from './logEntry';
 
@@ -8,7 +8,7 @@ export interface Due {
   /** The last time it was done; null if it never was. */
   readonly last: LogEntry | null;
   /**
-   * Whole days past its day; negative if there is time yet. What was never done counts from the day it was entered,
+   * Whole days past its day, by the local clock; negative if there is time yet. What was never done counts from the day it was entered,
    * and is due where that is not known.
    */
   readonly lateDays: number;
@@ -39,8 +39,8 @@ export function dueSurfaces(
     .map((surface): Due => {
       const entry = last.get(surface.id) ?? null;
       const since = entry?.at ?? surface.enteredAt;
-      const days = since === null ? everyDays(surface) : (Date.parse(nowISO) - Date.parse(since)) / DAY_MS;
-      return { surface, last: entry, lateDays: Math.floor(days - everyDays(surface)) };
+      const days = since === null ? everyDays(surface) : localDaysBetween(since, nowISO);
+      return { surface, last: entry, lateDays: days - everyDays(surface) };
     })
     .sort((a, b) => rank(b) - rank(a));
 }

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { runs } from '../../testing/runs';
-import { localDay, localMonth } from './localDay';
+import { localDay, localDaysBetween, localMonth } from './localDay';
 import { mendedInstant, normalInstant } from './instant';
 
 // RFC 3339, section 5.6: date-time; days of months: ISO 8601 and the Gregorian calendar.
@@ -59,4 +59,13 @@ test('a day is the day of the home’s own clock', () => {
   const justAfter = new Date(2026, 11, 1, 0, 30);
   expect(localDay(justAfter.toISOString())).toBe('2026-12-01');
   expect(localMonth(justAfter.toISOString())).toBe('2026-12');
+});
+
+test('days between are days of the calendar, not spans of 24 hours', () => {
+  const at = (day: number, hour: number): string => new Date(2026, 9, day, hour).toISOString();
+  expect(localDaysBetween(at(10, 20), at(11, 8))).toBe(1);
+  expect(localDaysBetween(at(10, 8), at(10, 23))).toBe(0);
+  expect(localDaysBetween(at(11, 8), at(10, 20))).toBe(-1);
+  // Across the change of the clocks, where there is one, and the end of a month.
+  expect(localDaysBetween(at(20, 23), at(32, 1))).toBe(12);
 });

@@ -35,13 +35,15 @@ export function LogFiles({ open, onClose, entries }: Props) {
     setProblems(found.ok ? [] : found.problems);
     setRead(found.ok ? found.value : null);
   };
+  const unread = (e: unknown): void =>
+    setProblems([{ where: 'file', message: `It cannot be read: ${e instanceof Error ? e.message : String(e)}.` }]);
   return (
     <Sheet title="The log as a CSV file" open={open} onClose={close}>
       {read === null ? (
         <>
           <Body>Any spreadsheet opens it. What comes in is added; nothing that is here is changed.</Body>
           <Action title="Save it as CSV" onPress={out} testID="csv-out" />
-          <Action title="Bring in a CSV file" onPress={() => void into()} testID="csv-in" />
+          <Action title="Bring in a CSV file" onPress={() => void into().catch(unread)} testID="csv-in" />
         </>
       ) : (
         <Preview read={read} there={entries} onClose={close} />

@@ -150,5 +150,10 @@ export function usePasteFrom(put: Paste['put']) {
     }
     put({ ...EMPTY_PASTE, text: code.slice(0, MAX_TEXT) });
   };
-  return { openFile: () => void openFile(), openPicture: () => void openPicture() };
+  const unread = (e: unknown): void =>
+    say({ text: `The file cannot be read: ${e instanceof Error ? e.message : String(e)}.` });
+  return {
+    openFile: () => void openFile().catch(unread),
+    openPicture: () => void openPicture().catch(unread),
+  };
 }
