@@ -11,6 +11,7 @@ import { STARTER_FORMULAS } from '../formula/starters';
 import { rinsedNow, type LogEntry, type Used } from './logEntry';
 import { methodById } from '../catalogue/methods';
 import {
+  AIRED_MINUTES,
   ingredientsOfMethod,
   ingredientsUsed,
   isLeftOn,
@@ -230,6 +231,9 @@ describe('clocks and names hide nothing', () => {
   test('bleach logged by a clock two hours fast still stops, once it is put right', () => {
     expect(found([entry(bleach, { at: hoursAgo(-2) })])).toEqual([STOPPED[0], 'chlorine-gas danger air', STOPPED[1]]);
     expect(found([entry(bleach, { at: '2031-01-01T12:00:00.000Z' })])[0]).toBe(STOPPED[0]);
+    // It counts as put on now: an hour airs it, not five years.
+    const ahead = residuesAt(TRAY, [entry(bleach, { at: '2031-01-01T12:00:00.000Z' })], NOW);
+    expect(ahead.find((r) => r.scope === 'air')?.safeAtMs).toBe(NOW + AIRED_MINUTES * 60_000);
   });
 
   test('a rinse that lies ahead lifts nothing; nor does one from before it was put on', () => {
