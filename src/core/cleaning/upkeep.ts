@@ -1,4 +1,5 @@
 import { localDaysBetween } from '../quantity/localDay';
+import { DAY_MS } from '../quantity/time';
 import type { HomeSurface } from './homeSurface';
 import type { LogEntry } from './logEntry';
 
@@ -33,7 +34,11 @@ export function dueSurfaces(
   nowISO: string,
 ): Due[] {
   const everyDays = (surface: HomeSurface): number => surface.upkeep?.everyDays ?? 1;
-  const rank = (d: Due): number => d.lateDays / everyDays(d.surface);
+  // To the hour: of two whose day has come, what waited longer by its own rhythm comes first.
+  const rank = ({ surface, last: entry }: Due): number => {
+    const since = entry?.at ?? surface.enteredAt;
+    return since === null ? 1 : (Date.parse(nowISO) - Date.parse(since)) / DAY_MS / everyDays(surface);
+  };
   return surfaces
     .filter((s) => s.upkeep !== null)
     .map((surface): Due => {
