@@ -33,21 +33,16 @@ const NOT_REMOVED: WriteFailure = { failed: 'Not removed' };
  */
 function useOnce<R, V>(mutation: UseMutationResult<R, Error, V>): UseMutationResult<R, Error, V> {
   const writer = useId();
-  const { mutate } = mutation;
+  const { mutateAsync } = mutation;
   const once = useCallback(
     (what: V, options?: MutateOptions<R, Error, V>) => {
       const begun = beginOnce(writer);
       if (!begun) return;
-      const whole: MutateOptions<R, Error, V> = {
-        ...options,
-        onError: (...failed) => {
-          begun.letGo();
-          options?.onError?.(...failed);
-        },
-      };
-      (mutate as (what: V, options: MutateOptions<R, Error, V>) => void)(what, whole);
+      // What failed is said by its own meta; here it only matters that it may be tried again.
+      const write = mutateAsync as (what: V, options?: MutateOptions<R, Error, V>) => Promise<R>;
+      void write(what, options).catch(begun.letGo).finally(begun.settled);
     },
-    [mutate, writer],
+    [mutateAsync, writer],
   );
   return { ...mutation, mutate: once as UseMutateFunction<R, Error, V> };
 }

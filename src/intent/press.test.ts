@@ -8,7 +8,7 @@ const press = (intent: Intent, ...writers: readonly string[]): boolean[] => {
   });
   return begun;
 };
-const intent = (): Intent => ({ begun: new Set() });
+const intent = (): Intent => ({ begun: new Set(), underWay: 0 });
 const once = (presses: Presses, atMs: number, inSeries = 1): Intent | null => intentOf(presses, { inSeries, atMs });
 
 describe('what is begun for an intent', () => {
@@ -52,6 +52,16 @@ describe('which presses are of one intent', () => {
     expect(once(fast, 5699)).toBe(one);
     // Counted from the press before: an impatient thumb goes on for a while.
     expect(once(fast, 6300)).toBe(one);
+  });
+
+  test('a press while the first is still being written, however late', () => {
+    const button = newPresses(0);
+    const first = once(button, 1000)!;
+    let done = (): void => undefined;
+    withIntent(first, () => (done = beginOnce('w')!.settled));
+    expect(once(button, 9000)).toBe(first);
+    done();
+    expect(once(button, 18_000)).not.toBe(first);
   });
 
   test('a press a second later, or on something else, is another', () => {

@@ -7,6 +7,8 @@
 export interface Intent {
   /** What has been begun for it already, by who asked and as the how-manieth in one press. */
   readonly begun: Set<string>;
+  /** How much of it is still being done: until then a press on the same thing means the same. */
+  underWay: number;
 }
 
 interface PressNow {
@@ -31,6 +33,8 @@ export function withIntent(intent: Intent, run: () => void): void {
 /** A piece of work that a press begins: it is let go of if it fails, so that it can be tried again. */
 export interface Begun {
   readonly letGo: () => void;
+  /** It is done, well or not. */
+  readonly settled: () => void;
 }
 
 /**
@@ -39,14 +43,15 @@ export interface Begun {
  * @param writer who asks: the same for both presses
  */
 export function beginOnce(writer: string): Begun | null {
-  if (now === null) return { letGo: () => undefined };
+  if (now === null) return { letGo: () => undefined, settled: () => undefined };
   const { intent, asked } = now;
   const nth = asked.get(writer) ?? 0;
   asked.set(writer, nth + 1);
   const work = `${writer} ${nth}`;
   if (intent.begun.has(work)) return null;
   intent.begun.add(work);
-  return { letGo: () => intent.begun.delete(work) };
+  intent.underWay++;
+  return { letGo: () => intent.begun.delete(work), settled: () => intent.underWay-- };
 }
 
 /** Presses on one thing that follow each other so fast are of one intent, ms. */
@@ -80,8 +85,9 @@ export function intentOf(presses: Presses, { inSeries, atMs }: PressTold): Inten
   const strayed = before === null && inSeries > 1 && presses.shownAtMs > lastPressAtMs;
   lastPressAtMs = atMs;
   if (strayed) return null;
-  const follows = before !== null && (inSeries > 1 || atMs - before.atMs < ONE_INTENT_WITHIN_MS);
-  const intent = follows ? before.intent : { begun: new Set<string>() };
+  const follows =
+    before !== null && (inSeries > 1 || before.intent.underWay > 0 || atMs - before.atMs < ONE_INTENT_WITHIN_MS);
+  const intent = follows ? before.intent : { begun: new Set<string>(), underWay: 0 };
   presses.last = { intent, atMs };
   return intent;
 }
