@@ -97,6 +97,36 @@ test('a change that was under way when the page was left is finished by the next
   expect(await names(pageOn(storage, shelf).store)).toEqual(['changed']);
 });
 
+test('what is shown as changed is noted at once: a page left in the same moment loses nothing', async () => {
+  const { storage, shelf, page } = await leftWith();
+  const seen = await page.store.all('formula');
+  void page.store.update('formula', 'a', (f) => ({ ...f, name: 'changed' }), seen);
+  expect(shelf.length).toBe(1);
+  expect(await names(pageOn(storage, shelf).store)).toEqual(['changed']);
+});
+
+test('a change is of the newest form, whatever was seen; carried out by another page, it is not done twice', async () => {
+  const storage = new MemoryStorage();
+  const shelf = new MemorySyncStorage();
+  const lock = createLock('both');
+  const [one, two, unopened] = [1, 2, 3].map(() => pageOn(storage, shelf, lock).store) as [Store, Store, Store];
+  const more = (f: Formula): Formula => ({ ...f, name: `${f.name}+` });
+  await one.write(putting('a', 'n'));
+  const seen = await one.all('formula');
+  await two.update('formula', 'a', more);
+  expect(await one.update('formula', 'a', more, seen)).toMatchObject({ name: 'n++' });
+  // A page that opens carries out all that is noted: its own change too.
+  expect(await unopened.update('formula', 'a', more, await one.all('formula'))).toMatchObject({ name: 'n+++' });
+  expect(await names(two)).toEqual(['n+++']);
+  expect(shelf.length).toBe(0);
+});
+
+test('a change that leaves all as it is notes nothing', async () => {
+  const { store } = pageOn(new MemoryStorage(), new MemorySyncStorage());
+  await store.write(putting('a', 'one'));
+  expect(await store.update('formula', 'a', (f) => f, await store.all('formula'))).toBeNull();
+});
+
 test('what was left is older than what another page writes after: the newer one stays', async () => {
   const storage = new MemoryStorage();
   const shelf = new MemorySyncStorage();

@@ -20,7 +20,7 @@ import {
   type Timer,
   type Vessel,
 } from '../core';
-import { COLLECTIONS, SETTINGS_ID, type Records } from './collections';
+import { COLLECTIONS, SETTINGS_ID, type ListName, type Records } from './collections';
 import { useHome } from './HomeProvider';
 import type { Store } from './store';
 import { touchedBy, type FieldChange, type Write } from './write';
@@ -99,13 +99,26 @@ export const useMakeBatches = () =>
   );
 
 /** Marks a batch as emptied, discarded, or kept again. */
-export const useEndBatch = () =>
-  useWrite(
+export const useEndBatch = () => {
+  const { seen } = useSeen('batch');
+  return useWrite(
     (store, { id, state, at }: { id: string; state: BatchState; at: string }) =>
-      store.update('batch', id, (now) => ({ ...now, state, endedAt: state === 'kept' ? null : at })),
+      store.update('batch', id, (now) => ({ ...now, state, endedAt: state === 'kept' ? null : at }), seen()),
     ['batch'],
     {},
   );
+};
+
+/** The records of a list as they are shown now. */
+function useSeen<N extends ListName>(name: N) {
+  const client = useQueryClient();
+  return {
+    seen: (): readonly Records[N][] | undefined => client.getQueryData([name]),
+    show: (change: (now: Records[N]) => Records[N]): void => {
+      client.setQueryData<readonly Records[N][]>([name], (all) => all?.map(change));
+    },
+  };
+}
 
 /**
  * A write after which the writer goes on at once, while what was written is read again: what is ended or
@@ -180,9 +193,10 @@ export function useChangeTimers(): UseMutationResult<
 > {
   const { store } = useHome();
   const client = useQueryClient();
+  const { seen } = useSeen('timer');
   return useMutation({
     mutationFn: ({ ids, change }: { ids: readonly string[]; change: (now: Timer) => Timer }) =>
-      store.updateAll('timer', ids, change),
+      store.updateAll('timer', ids, change, seen()),
     onSettled: () => void client.invalidateQueries({ queryKey: ['timer'] }),
   });
 }
@@ -190,20 +204,22 @@ export function useChangeTimers(): UseMutationResult<
 /** Changes a job in its newest form; shown before it is written. */
 export const useChangeJob = () => useOptimisticUpdate('job', (_: Job, next: Job) => next);
 
-/** A change of one record's newest form; `shown` says what of it is to be seen before it is written. */
+/**
+ * A change of one record's newest form; `shown` says what of it is to be seen before it is written. The store
+ * notes it first: what is seen is never lost.
+ */
 function useOptimisticUpdate<N extends 'timer' | 'job'>(
   name: N,
   shown: (now: Records[N], next: Records[N]) => Records[N],
 ): UseMutationResult<Records[N] | null, Error, { id: string; change: (now: Records[N]) => Records[N] }> {
   const { store } = useHome();
   const client = useQueryClient();
+  const { seen, show } = useSeen(name);
   return useMutation({
-    mutationFn: ({ id, change }: { id: string; change: (now: Records[N]) => Records[N] }) =>
-      store.update(name, id, change),
-    onMutate: ({ id, change }) => {
-      client.setQueryData<readonly Records[N][]>([name], (all) =>
-        all?.map((now) => (now.id === id ? shown(now, change(now)) : now)),
-      );
+    mutationFn: ({ id, change }: { id: string; change: (now: Records[N]) => Records[N] }) => {
+      const written = store.update(name, id, change, seen());
+      show((now) => (now.id === id ? shown(now, change(now)) : now));
+      return written;
     },
     onSettled: () => void client.invalidateQueries({ queryKey: [name] }),
   });

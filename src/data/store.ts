@@ -26,7 +26,16 @@ import {
   type QuarantinedRecord,
 } from './quarantine';
 import type { Storage } from './storage';
-import { applyWrite, DRAFT_PREFIX, overlaps, readNote, touchedBy, type TaggedRecord, type Write } from './write';
+import {
+  applyWrite,
+  changesOf,
+  DRAFT_PREFIX,
+  overlaps,
+  readNote,
+  touchedBy,
+  type TaggedRecord,
+  type Write,
+} from './write';
 
 /** A noted write that could not be carried out yet. */
 interface NotedWrite {
@@ -196,13 +205,17 @@ export class Store {
     await this.write({ put: records });
   }
 
-  /** Changes the newest form of one record, across tabs; null if it is not there, or is to stay as it is. */
+  /**
+   * Changes the newest form of one record, across tabs; null if it is not there, or is to stay as it is.
+   * What the person sees (`seen`) is noted with its change before anything is waited for.
+   */
   async update<N extends ListName>(
     name: N,
     id: string,
     change: (now: Records[N]) => Records[N],
+    seen?: readonly Records[N][],
   ): Promise<Records[N] | null> {
-    return (await this.updateAll(name, [id], change))[0] ?? null;
+    return (await this.updateAll(name, [id], change, seen))[0] ?? null;
   }
 
   /** The same for several of a list, in one write: those that were changed. */
@@ -210,32 +223,58 @@ export class Store {
     name: N,
     ids: readonly string[],
     change: (now: Records[N]) => Records[N],
+    seen: readonly Records[N][] = [],
   ): Promise<readonly Records[N][]> {
-    await this.ready();
-    const { journal, lock, storage } = this.parts;
-    const changed = await lock(async () => {
-      const { failed } = await this.applyPending(null);
-      const { generation } = await this.head();
-      const kept = await storage.getMany(ids.map((id) => `${generation}/${name}/${id}`));
-      const next = Object.values(kept).flatMap((raw) => {
-        const now = raw === null ? null : readRecord(name, raw);
-        if (!now?.ok) return [];
-        const after = change(now.value);
-        return after === now.value ? [] : [after];
-      });
-      if (next.length === 0) return [];
-      const write: Write = { put: next.map((value) => ({ collection: name, value }) as TaggedRecord) };
-      const mark = journal.append(write);
-      try {
-        await applyWrite(storage, generation, write);
-        this.dropSuperseded(failed, write);
-      } finally {
-        if (mark !== null) journal.remove(mark);
-      }
-      return next;
+    const { journal, lock } = this.parts;
+    const shown = changesOf(
+      name,
+      seen.filter((s) => ids.includes(s.id)),
+      change,
+    );
+    const mark = shown.length > 0 ? journal.append({ change: shown }) : null;
+    try {
+      await this.ready();
+      const changed = await lock(() => this.updateInTurn(name, ids, change, mark));
+      if (changed.length > 0) this.publish([name]);
+      return changed;
+    } finally {
+      if (mark !== null) journal.remove(mark);
+    }
+  }
+
+  /** Changes what is newest after what was noted before it, under the lock. */
+  private async updateInTurn<N extends ListName>(
+    name: N,
+    ids: readonly string[],
+    change: (now: Records[N]) => Records[N],
+    mark: string | null,
+  ): Promise<readonly Records[N][]> {
+    const { journal, storage } = this.parts;
+    const before = await this.applyPending(mark);
+    const { generation } = await this.head();
+    const kept = await storage.getMany(ids.map((id) => `${generation}/${name}/${id}`));
+    const newest = Object.values(kept).flatMap((raw) => {
+      const now = raw === null ? null : readRecord(name, raw);
+      return now?.ok ? [now.value] : [];
     });
-    if (changed.length > 0) this.publish([name]);
-    return changed;
+    // Noted, and removed by now: another page has carried out what was shown.
+    if (mark !== null && !before.mine) return newest;
+    const next = newest.flatMap((now) => {
+      const after = change(now);
+      return after === now ? [] : [after];
+    });
+    if (next.length === 0) return [];
+    const write: Write = { put: next.map((value) => ({ collection: name, value }) as TaggedRecord) };
+    // From here on what is noted is the newest form, changed: no longer what was seen.
+    const exact = journal.append(write);
+    if (mark !== null && exact !== null) journal.remove(mark);
+    try {
+      await applyWrite(storage, generation, write);
+      this.dropSuperseded(before.failed, write);
+    } finally {
+      if (exact !== null) journal.remove(exact);
+    }
+    return next;
   }
 
   /** Removes one record. */

@@ -19,6 +19,20 @@ export type FieldChange = {
   readonly [N in CollectionName]: { collection: N; id: string; fields: Partial<Records[N]> };
 }[CollectionName];
 
+/** What a change does to these records, as the fields that are other than before. */
+export function changesOf<N extends ListName>(
+  collection: N,
+  records: readonly Records[N][],
+  change: (now: Records[N]) => Records[N],
+): FieldChange[] {
+  return records.flatMap((now) => {
+    const after = change(now);
+    const changed = Object.entries(after).filter(([field, value]) => value !== now[field as keyof Records[N]]);
+    if (changed.length === 0) return [];
+    return [{ collection, id: now.id, fields: Object.fromEntries(changed) } as unknown as FieldChange];
+  });
+}
+
 /** What is written at one go. */
 export interface Write {
   readonly put?: readonly TaggedRecord[];
