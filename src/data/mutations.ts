@@ -185,7 +185,10 @@ function useOptimisticFields<V>(
 export const useChangeTimer = () =>
   useOptimisticUpdate('timer', (now: Timer, next: Timer) => (next.endedAt === now.endedAt ? next : now));
 
-/** Changes several waits at one go, each in its newest form: those that were changed. */
+/**
+ * Changes several waits at one go, each in its newest form: those that were changed. Nothing of it is shown before:
+ * who tells of a wait must know that it was this page that wrote it down.
+ */
 export function useChangeTimers(): UseMutationResult<
   readonly Timer[],
   Error,
@@ -193,10 +196,9 @@ export function useChangeTimers(): UseMutationResult<
 > {
   const { store } = useHome();
   const client = useQueryClient();
-  const { seen } = useSeen('timer');
   return useMutation({
     mutationFn: ({ ids, change }: { ids: readonly string[]; change: (now: Timer) => Timer }) =>
-      store.updateAll('timer', ids, change, seen()),
+      store.updateAll('timer', ids, change),
     onSettled: () => void client.invalidateQueries({ queryKey: ['timer'] }),
   });
 }

@@ -207,7 +207,8 @@ export class Store {
 
   /**
    * Changes the newest form of one record, across tabs; null if it is not there, or is to stay as it is.
-   * What the person sees (`seen`) is noted with its change before anything is waited for.
+   * What the person sees (`seen`) is noted with its change before anything is waited for: `change` is then asked
+   * about that too, and must do nothing but change.
    */
   async update<N extends ListName>(
     name: N,
