@@ -122,9 +122,13 @@ test('a change is of the newest form, whatever was seen; carried out by another 
 });
 
 test('a change that leaves all as it is notes nothing', async () => {
-  const { store } = pageOn(new MemoryStorage(), new MemorySyncStorage());
+  const shelf = new MemorySyncStorage();
+  const { store } = pageOn(new MemoryStorage(), shelf);
   await store.write(putting('a', 'one'));
-  expect(await store.update('formula', 'a', (f) => f, await store.all('formula'))).toBeNull();
+  const seen = await store.all('formula');
+  const done = store.update('formula', 'a', (f) => f, seen);
+  expect(shelf.length).toBe(0);
+  expect(await done).toBeNull();
 });
 
 test('what was left is older than what another page writes after: the newer one stays', async () => {

@@ -1,17 +1,11 @@
 import { useRouter } from 'expo-router';
-import { useMemo, useRef, useState, type ReactNode } from 'react';
+import { useRef, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import {
   atStep,
-  contextOf,
   dwellChoices,
   firstOf,
-  DEFAULT_STORAGE,
-  evaluate,
-  makingAdvice,
-  type Formula,
   indexOfStep,
-  lineText,
   ingredientsOfFormula,
   ingredientsOfMethod,
   methodById,
@@ -20,7 +14,6 @@ import {
   residuesAt,
   startTimer,
   stepOf,
-  timerAt,
   tookMinutes,
   type GuideStep,
   type Job,
@@ -28,10 +21,7 @@ import {
   type ResidueConflict,
   type Timer,
   MINUTE_MS,
-  portionsFor,
   withDwellOf,
-  type UseForm,
-  type WayAmount,
 } from '@/core';
 import { newId, useRecentLog, useRooms, useSettings, useWriteHome } from '@/data';
 import {
@@ -40,7 +30,6 @@ import {
   Choice,
   COLORS,
   FAMILY,
-  massText,
   minutesText,
   Overline,
   Screen,
@@ -49,10 +38,11 @@ import {
   StepSign,
   Title,
   useNow,
-  volumeText,
 } from '@/ui';
 import { StopCards } from './BlockedByResidue';
-import { useWait, WaitPart, WhyEarly } from './WaitPart';
+import { AmountsToMake } from './AmountsToMake';
+import { STEP_NAMES, stepName, stepSign } from './stepNames';
+import { WaitingStep } from './WaitingStep';
 
 interface Props {
   readonly job: Job;
@@ -65,46 +55,6 @@ interface Props {
   readonly foot: ReactNode;
 }
 
-const NAMES: Readonly<Record<GuideStep['key'], string>> = {
-  clear: 'Get ready',
-  first: 'What comes first',
-  make: 'Make it',
-  steam: 'Steam',
-  cool: 'Let it cool',
-  'spot-test': 'Spot test',
-  apply: 'Put it on',
-  dwell: 'Let it work',
-  agitate: 'Work it',
-  'lift-off': 'Lift it off',
-  rinse: 'Rinse',
-  dry: 'Dry',
-  inspect: 'Look',
-  'step-up': 'Step up',
-};
-
-/** What it is called to put it on, where it goes in, under or round something. */
-const APPLY_NAMES: Readonly<Partial<Record<UseForm, string>>> = {
-  fill: 'Fill it',
-  soak: 'Lay it in',
-  machine: 'Run it',
-  pour: 'Pour it in',
-  strew: 'Strew it',
-  absorb: 'Strew it',
-  blot: 'Blot it',
-  foil: 'Lay it in',
-};
-
-/** What a step is called: where nothing is made, nothing is put on. */
-function nameOf({ formula, method }: JobPart, key: GuideStep['key']): string {
-  if (key !== 'apply') return NAMES[key];
-  const byForm = method ? APPLY_NAMES[method.form] : undefined;
-  return byForm ?? (formula === null ? 'Do it' : NAMES.apply);
-}
-
-/** The sign of a step: a sprayer only where something is sprayed. */
-const signOf = ({ method }: JobPart, key: GuideStep['key']): GuideStep['key'] =>
-  key === 'apply' && method !== null && method.form !== 'spray' ? 'agitate' : key;
-
 /** Steps done before this has been started are soon over: they may be skipped to the wetting. */
 const BEFORE = ['clear', 'first', 'make', 'steam', 'cool', 'spot-test'];
 /** What is nothing but a wait. */
@@ -113,7 +63,7 @@ const WAITS = ['steam', 'cool'];
 /** The wait of a step: its own times for a dwell, the minutes of the step for the rest. */
 function timerFor(job: Job, part: JobPart, step: GuideStep, nowISO: string): Timer {
   const { dwell } = part;
-  const name = part.formula?.name ?? part.method?.name ?? NAMES.dwell;
+  const name = part.formula?.name ?? part.method?.name ?? STEP_NAMES.dwell;
   const at = { id: newId(), jobId: job.id, partId: part.id, place: part.place.name };
   if (step.key === 'dwell' && dwell) {
     return startTimer(
@@ -133,7 +83,14 @@ function timerFor(job: Job, part: JobPart, step: GuideStep, nowISO: string): Tim
   const minutes = step.minutes ?? 1;
   const kind = step.key === 'spot-test' ? 'spot-test' : 'steam';
   return startTimer(
-    { ...at, kind, name: NAMES[step.key], usefulMinutes: minutes, bestMinutes: minutes, longestMinutes: 4 * minutes },
+    {
+      ...at,
+      kind,
+      name: STEP_NAMES[step.key],
+      usefulMinutes: minutes,
+      bestMinutes: minutes,
+      longestMinutes: 4 * minutes,
+    },
     nowISO,
   );
 }
@@ -215,17 +172,17 @@ export function StepView({ job, part, timer, head, meanwhile, put, onBack, foot 
   const waiting = timer !== null && timer.endedAt === null;
   const said = (
     <View style={styles.step}>
-      {!waiting && <StepSign of={signOf(part, step.key)} size={112} />}
+      {!waiting && <StepSign of={stepSign(part, step.key)} size={112} />}
       <Overline>
         Step {part.at + 1} of {part.steps.length}
       </Overline>
-      <Title>{nameOf(part, step.key)}</Title>
+      <Title>{stepName(part, step.key)}</Title>
       {step.key === 'clear' && !waiting ? (
         <Ready text={step.text} />
       ) : (
         <Body style={waiting ? styles.beside : styles.text}>{step.text}</Body>
       )}
-      {!waiting && then && <SecondaryText>Then: {nameOf(part, then.key).toLowerCase()}</SecondaryText>}
+      {!waiting && then && <SecondaryText>Then: {stepName(part, then.key).toLowerCase()}</SecondaryText>}
     </View>
   );
   const over = (done: Timer): void =>
@@ -241,9 +198,7 @@ export function StepView({ job, part, timer, head, meanwhile, put, onBack, foot 
           : p.dwelt,
     }));
   if (waiting) {
-    return (
-      <Waiting timer={timer} part={part} said={said} head={head} meanwhile={meanwhile} foot={foot} onOver={over} />
-    );
+    return <WaitingStep timer={timer} said={said} head={head} meanwhile={meanwhile} foot={foot} onOver={over} />;
   }
   return (
     <Screen
@@ -291,7 +246,7 @@ export function StepView({ job, part, timer, head, meanwhile, put, onBack, foot 
       }
     >
       {said}
-      {step.key === 'make' && part.formula && <Making formula={part.formula} amount={part.amount} />}
+      {step.key === 'make' && part.formula && <AmountsToMake formula={part.formula} amount={part.amount} />}
       {(step.key === 'dwell' || (step.key === 'apply' && waits)) && times.length > 0 && (
         <View style={styles.times}>
           <SecondaryText>How long?</SecondaryText>
@@ -349,90 +304,6 @@ function Minded({ step: { mind, tip } }: { readonly step: GuideStep }) {
       ))}
       {tip !== null && <SecondaryText>{tip}</SecondaryText>}
     </View>
-  );
-}
-
-/** As a hand measures it out: to five above a hundred, to one above ten. */
-const asMeasured = (n: number): number => (n >= 100 ? 5 * Math.round(n / 5) : n >= 10 ? Math.round(n) : n);
-
-/** What goes in for this job, and what is to be said about making it by what the person holds with. */
-function Making({ formula, amount }: { readonly formula: Formula; readonly amount: WayAmount | null }) {
-  const settings = useSettings();
-  const { units } = settings;
-  const { said, lines } = useMemo(() => {
-    const made = evaluate(formula, contextOf(formula.use, settings));
-    if (!made.ok) return { said: [], lines: [] };
-    const how = { ...DEFAULT_STORAGE, use: formula.use, roomC: settings.roomC };
-    return {
-      said: makingAdvice(made.value.state, how, settings.schools),
-      lines: amount ? portionsFor(made.value, amount) : [],
-    };
-  }, [formula, amount, settings]);
-  const words =
-    lines.length > 0
-      ? lines.map(
-          (l) =>
-            `${l.massG === null ? volumeText(asMeasured(l.volumeML), units) : massText(asMeasured(l.massG), units)} ${l.name}`,
-        )
-      : formula.lines.map((line) => lineText(line));
-  return (
-    <>
-      <Body style={styles.beside}>{words.join(' · ')}</Body>
-      {said.map(({ question, says }) => (
-        <Body key={question}>{says}</Body>
-      ))}
-    </>
-  );
-}
-
-interface WaitingProps {
-  readonly timer: Timer;
-  readonly part: JobPart;
-  readonly said: ReactNode;
-  readonly head: ReactNode;
-  readonly meanwhile: ReactNode;
-  readonly foot: ReactNode;
-  readonly onOver: (timer: Timer) => void;
-}
-
-function Waiting({ timer, said, head, meanwhile, foot, onOver }: WaitingProps) {
-  const [asking, setAsking] = useState(false);
-  const now = timerAt(timer, useNow(5000));
-  const ripe = now.phase === 'best' || now.phase === 'over';
-  const wait = useWait(timer, onOver);
-  const off = (): void => {
-    const { phase } = timerAt(timer, Date.now());
-    if (phase === 'early' || phase === 'useful') setAsking(true);
-    else wait.end('done');
-  };
-  return (
-    <Screen
-      pinned={head}
-      next={
-        <View style={styles.next}>
-          {meanwhile}
-          <Action
-            title={timer.kind === 'dwell' || timer.kind === 'soak' ? 'Take it off' : 'The wait is over'}
-            weight={meanwhile || !ripe ? 'plain' : 'main'}
-            onPress={off}
-            disabled={wait.busy}
-            testID="take-off"
-          />
-        </View>
-      }
-    >
-      {said}
-      <WaitPart timer={timer} onEnded={onOver} />
-      <WhyEarly
-        open={asking}
-        onClose={() => setAsking(false)}
-        onReason={(reason) => {
-          setAsking(false);
-          wait.end(reason);
-        }}
-      />
-      {foot}
-    </Screen>
   );
 }
 
