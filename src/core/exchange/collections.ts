@@ -4,6 +4,7 @@ import type { Job } from '../cleaning/job';
 import type { OwnPlan } from '../cleaning/jobPlan';
 import type { LogEntry } from '../cleaning/logEntry';
 import type { Timer } from '../cleaning/timer';
+import type { EarlierForm } from '../formula/earlierForms';
 import type { Formula } from '../formula/formula';
 import type { Result } from '../formula/result';
 import { formulaSchema, validate } from '../formula/schema';
@@ -13,6 +14,7 @@ import type { PantryItem } from '../shelf-life/pantry';
 import {
   batchSchema,
   DEFAULT_SETTINGS,
+  earlierFormSchema,
   pantryItemSchema,
   settingsSchema,
   vesselSchema,
@@ -32,6 +34,7 @@ export interface RecordTypes {
   timer: Timer;
   job: Job;
   plan: OwnPlan;
+  earlier: EarlierForm;
   log: LogEntry;
   settings: Settings;
 }
@@ -52,6 +55,7 @@ export const LIST_IN_HOME = {
   timer: 'timers',
   job: 'jobs',
   plan: 'plans',
+  earlier: 'earlier',
   log: 'log',
 } as const satisfies Readonly<Record<ListKind, keyof Home>>;
 
@@ -66,6 +70,7 @@ export const RECORD_SCHEMAS: { readonly [K in RecordKind]: Schema<RecordTypes[K]
   timer: timerSchema,
   job: jobSchema,
   plan: ownPlanSchema,
+  earlier: earlierFormSchema,
   log: logEntrySchema,
   settings: settingsSchema,
 };

@@ -7,6 +7,7 @@ import type { Job } from '../cleaning/job';
 import type { OwnPlan } from '../cleaning/jobPlan';
 import type { LogEntry } from '../cleaning/logEntry';
 import type { Timer } from '../cleaning/timer';
+import type { EarlierForm } from '../formula/earlierForms';
 import type { Formula } from '../formula/formula';
 import { formulaSchema, idSchema as id, strengthSchema } from '../formula/schema';
 import { boolean, arrayOf, number, objectOf, enumOf, orNull, text } from '../formula/typedSchema';
@@ -94,6 +95,8 @@ export interface Home {
   readonly jobs: readonly Job[];
   /** Jobs of several parts of the person's own, to be begun again. */
   readonly plans: readonly OwnPlan[];
+  /** Formulas as they were before they were changed. */
+  readonly earlier: readonly EarlierForm[];
   /** What was done, in any order. */
   readonly log: readonly LogEntry[];
   readonly settings: Settings;
@@ -110,6 +113,7 @@ export const EMPTY_HOME: Home = {
   timers: [],
   jobs: [],
   plans: [],
+  earlier: [],
   log: [],
   settings: DEFAULT_SETTINGS,
 };
@@ -230,6 +234,13 @@ export const batchSchema = objectOf<Batch>({
   endedAt: orNull(isoDate),
 });
 
+export const earlierFormSchema = objectOf<EarlierForm>({
+  id,
+  formulaId: id,
+  until: isoDate,
+  formula: formulaSchema,
+});
+
 const NUMBER_WORDS =
   'Give the number as you would dial it: digits, spaces, + ( ) and -, at most 30; or leave it empty.';
 const dialled = text()
@@ -277,6 +288,7 @@ export const homeSchema = objectOf<Home>({
   timers: arrayOf(timerSchema).unique('id'),
   jobs: arrayOf(jobSchema).unique('id'),
   plans: arrayOf(ownPlanSchema).unique('id'),
+  earlier: arrayOf(earlierFormSchema).unique('id'),
   log: arrayOf(logEntrySchema).unique('id'),
   settings: settingsSchema,
 });

@@ -1,5 +1,6 @@
 import { LIST_IN_HOME, type RecordTypes } from './collections';
 import type { Home } from './home';
+import { isSame } from './threeWay';
 
 /** A home and a file of one brought together: what is new comes in, the newer of two holds, nothing here is lost. */
 
@@ -34,18 +35,6 @@ const NEWNESS: { readonly [K in ListKind]?: (record: RecordTypes[K]) => number }
   // A job says when it was begun, not when it went on: the one that is further is the newer.
   job: (j) => j.parts.reduce((sum, p) => sum + (p.state === 'open' ? p.at : p.steps.length), 0),
 };
-
-/** The same, whatever the order of their fields. */
-function isSame(a: unknown, b: unknown): boolean {
-  if (Object.is(a, b)) return true;
-  if (typeof a !== 'object' || typeof b !== 'object' || a === null || b === null) return false;
-  const [one, other] = [Object.entries(a), new Map(Object.entries(b))];
-  return (
-    Array.isArray(a) === Array.isArray(b) &&
-    one.length === other.size &&
-    one.every(([key, value]) => other.has(key) && isSame(value, other.get(key)))
-  );
-}
 
 const FROM_FILE = ' (from the file)';
 const MAX_NAME = 80;

@@ -156,6 +156,8 @@ export const MIGRATIONS: readonly Migration[] = [
     },
     newLists: ['plans'],
   },
+  // Formulas as they were before they were changed.
+  { from: 9, newLists: ['earlier'] },
 ];
 
 /** The newest form of records and files that this Biscuit writes and reads. */

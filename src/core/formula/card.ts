@@ -130,3 +130,12 @@ export function formulaText(formula: Formula): string {
     ...formula.lines.map((line) => lineText(plainLine(line), 'whole')),
   ].join('\n');
 }
+
+/** The same in lines for the eye, to be held beside those of another form of it. */
+export function cardLines(formula: Formula): readonly string[] {
+  const facts = formulaText({ ...formula, lines: [] }).split('\n');
+  // Places are named by their ids there, which the reader reads back.
+  const plain = (line: string): string =>
+    /^(?:Made for|Kept off):/.test(line) ? line.replaceAll('-', ' ').replace(' | ', '; ') : line;
+  return [...facts.map(plain), ...formula.lines.map((line) => lineText(line))];
+}

@@ -167,6 +167,7 @@ export function demoHome(now: Date): Home {
     timers: demoTimers(now),
     jobs: [],
     plans: [],
+    earlier: [],
     log: demoLog(now, [...FORMULAS, ...STARTER_FORMULAS]),
     settings: SETTINGS,
   };
