@@ -1,11 +1,17 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { createContext, useContext, useEffect, type ReactNode } from 'react';
+import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
 import type { HomeKind } from './homeStore';
+import { MergeQuestions } from './mergeQuestions';
 import type { Store } from './store';
 
-interface OpenHome {
+interface HomeOnDisk {
   readonly store: Store;
   readonly kind: HomeKind;
+}
+
+interface OpenHome extends HomeOnDisk {
+  /** What writes have to ask. */
+  readonly questions: MergeQuestions;
 }
 
 const HomeContext = createContext<OpenHome | null>(null);
@@ -26,15 +32,25 @@ export const createClient = (): QueryClient =>
   });
 
 /** Gives everything below it the open home, and keeps it abreast of other tabs. */
-export function HomeProvider({ home, client, children }: { home: OpenHome; client: QueryClient; children: ReactNode }) {
+export function HomeProvider({
+  home,
+  client,
+  children,
+}: {
+  home: HomeOnDisk;
+  client: QueryClient;
+  children: ReactNode;
+}) {
   useEffect(
     () =>
       home.store.listen((collections) => collections.forEach((c) => void client.invalidateQueries({ queryKey: [c] }))),
     [home, client],
   );
+  const [questions] = useState(() => new MergeQuestions());
+  const open = useMemo(() => ({ ...home, questions }), [home, questions]);
   return (
     <QueryClientProvider client={client}>
-      <HomeContext.Provider value={home}>{children}</HomeContext.Provider>
+      <HomeContext.Provider value={open}>{children}</HomeContext.Provider>
     </QueryClientProvider>
   );
 }

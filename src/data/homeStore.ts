@@ -1,6 +1,7 @@
 import { createChannel } from './channel';
-import { browserSyncStorage, createJournal } from './journal';
-import { createLock } from './lock';
+import { createTab } from './drafts/tab';
+import { browserSessionStorage, browserSyncStorage, createJournal } from './journal';
+import { browserLocks, createLock } from './lock';
 import { openStorage } from './storage';
 import { Store } from './store';
 
@@ -21,6 +22,8 @@ export function openHome(kind: HomeKind): Store {
     lock: createLock(name),
     channel: createChannel(name),
     journal: createJournal(browserSyncStorage(), name),
+    tab: createTab(name, browserSessionStorage(), browserLocks()),
+    spare: { storage: browserSyncStorage(), name },
     ...(kind === 'demo' ? { seed: async () => (await import('./demo/demoHome')).demoHome(new Date()) } : {}),
   });
 }

@@ -5,6 +5,7 @@ export {
   useQuarantine,
   useBatch,
   useBatches,
+  useEarlierForms,
   useFormula,
   useFormulas,
   useJobs,
@@ -25,18 +26,20 @@ export {
   useChangeTimers,
   useEndBatch,
   useMakeBatches,
-  useRemoveFormula,
   useReplaceHome,
-  useSaveFormulas,
   useSavePantryItem,
   useSaveSettings,
   useRemovePantryItem,
   useRestoreQuarantined,
   useSaveVessel,
+  useUndoReplace,
   useWriteHome,
 } from './mutations';
+export { useKeepFormula, useKeepRecord, useRemoveFormula, useSaveFormulas } from './keeping';
+export { useMergeQuestion } from './useMergeQuestion';
+export type { MergeQuestion } from './mergeQuestions';
 export { useNotRight } from './useNotRight';
-export { useDraft, type Draft } from './useDraft';
+export { useDraft, useUnkeptDrafts, type Draft } from './useDraft';
 export { fileNameOf, pickBytes, pickFile, saveFile } from './files';
 export type { LogSoFar } from './log/logReader';
 export type { Write } from './write';

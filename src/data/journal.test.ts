@@ -81,12 +81,12 @@ test('what a page began and did not finish, the next one does, in the order it w
     putting('b', 'new'),
     { put: [{ collection: 'settings', value: { ...DEFAULT_SETTINGS, dropsPerML: 25 } }] },
     putting('a', 'three'),
-    { draft: { name: 'paste', value: { text: 'half a word' } } },
+    { draft: { key: 'draft/@lone/paste', value: { at: '2026-11-01T10:00:00.000Z', value: { text: 'half a word' } } } },
   );
   const next = pageOn(storage, shelf).store;
   expect(await names(next)).toEqual(['three', 'new']);
   expect((await next.settings()).dropsPerML).toBe(25);
-  expect(await next.draft('paste')).toEqual({ text: 'half a word' });
+  expect((await next.drafts.read('paste')).value).toEqual({ text: 'half a word' });
   expect(shelf.length).toBe(0);
 });
 
@@ -201,11 +201,22 @@ test('nor does it come over what a page that was open all along has written sinc
   expect(shelf.length).toBe(0);
 });
 
+test('a draft noted by an older Biscuit, by its name alone, is still found', async () => {
+  const shelf = new MemorySyncStorage();
+  shelf.setItem(
+    'home-journal/00000000000001-abc',
+    JSON.stringify({ version: 9, write: { draft: { name: 'paste', value: { text: 'old' } } } }),
+  );
+  const { store } = pageOn(new MemoryStorage(), shelf);
+  expect(await store.drafts.read('paste')).toEqual({ value: { text: 'old' }, takenUp: true });
+  expect(shelf.length).toBe(0);
+});
+
 test('a log of years is not noted: it would fill the small storage', () => {
   const shelf = new MemorySyncStorage();
   const journal = createJournal(shelf, 'home');
-  expect(journal.append({ draft: { name: 'd', value: 'x'.repeat(199_000) } })).not.toBeNull();
-  expect(journal.append({ draft: { name: 'd', value: 'x'.repeat(200_001) } })).toBeNull();
+  expect(journal.append({ draft: { key: 'draft/d', value: 'x'.repeat(199_000) } })).not.toBeNull();
+  expect(journal.append({ draft: { key: 'draft/d', value: 'x'.repeat(200_001) } })).toBeNull();
   expect(shelf.length).toBe(1);
 });
 

@@ -28,9 +28,14 @@ const MAX_ENTRY_CHARACTERS = 200_000;
 const INSTANT_DIGITS = 14;
 
 /** The synchronous storage of the browser; null where it is missing or forbidden. */
-export function browserSyncStorage(): SyncStorage | null {
+export const browserSyncStorage = (): SyncStorage | null => given(() => globalThis.localStorage);
+
+/** The same of this tab alone. */
+export const browserSessionStorage = (): SyncStorage | null => given(() => globalThis.sessionStorage);
+
+function given(storage: () => SyncStorage | undefined): SyncStorage | null {
   try {
-    return typeof localStorage === 'undefined' ? null : localStorage;
+    return storage() ?? null;
   } catch {
     return null;
   }

@@ -1,17 +1,9 @@
-import {
-  useMutation,
-  useQueryClient,
-  type MutateOptions,
-  type UseMutateFunction,
-  type UseMutationResult,
-} from '@tanstack/react-query';
-import { useCallback, useId } from 'react';
-import { beginOnce } from '../intent/press';
+import { useMutation, useQueryClient, type UseMutationResult } from '@tanstack/react-query';
 import {
   DEFAULT_SETTINGS,
+  undoReplace,
   type Batch,
   type BatchState,
-  type Formula,
   type Home,
   type HomeSurface,
   type Job,
@@ -23,29 +15,11 @@ import {
 import { COLLECTIONS, SETTINGS_ID, type ListName, type Records } from './collections';
 import { useHome } from './HomeProvider';
 import type { Store } from './store';
+import { useOnce } from './useOnce';
 import { touchedBy, type FieldChange, type Write } from './write';
 import type { WriteFailure } from './writeFailure';
 
 const NOT_REMOVED: WriteFailure = { failed: 'Not removed' };
-
-/**
- * The same, begun once for an intent: a second press of a series begins nothing. What failed can be tried again.
- */
-function useOnce<R, V>(mutation: UseMutationResult<R, Error, V>): UseMutationResult<R, Error, V> {
-  const writer = useId();
-  const { mutateAsync } = mutation;
-  const once = useCallback(
-    (what: V, options?: MutateOptions<R, Error, V>) => {
-      const begun = beginOnce(writer);
-      if (!begun) return;
-      // What failed is said by its own meta; here it only matters that it may be tried again.
-      const write = mutateAsync as (what: V, options?: MutateOptions<R, Error, V>) => Promise<R>;
-      void write(what, options).catch(begun.letGo).finally(begun.settled);
-    },
-    [mutateAsync, writer],
-  );
-  return { ...mutation, mutate: once as UseMutateFunction<R, Error, V> };
-}
 
 /** A write, after which the named collections are read again. What makes something new is begun once (`useOnce`). */
 function useWrite<V, R>(
@@ -62,16 +36,6 @@ function useWrite<V, R>(
   });
 }
 
-/** Keeps formulas, all of them or none. */
-export const useSaveFormulas = (failure: WriteFailure = {}) =>
-  useOnce(
-    useWrite(
-      (store, values: readonly Formula[]) => store.put(values.map((value) => ({ collection: 'formula', value }))),
-      ['formula'],
-      failure,
-    ),
-  );
-
 export const useSaveVessel = () =>
   useOnce(useWrite((store, value: Vessel) => store.put([{ collection: 'vessel', value }]), ['vessel'], {}));
 
@@ -80,9 +44,6 @@ export const useSavePantryItem = () =>
 
 export const useRemovePantryItem = () =>
   useWrite((store, id: string) => store.remove('pantry', id), ['pantry'], NOT_REMOVED);
-
-export const useRemoveFormula = () =>
-  useWrite((store, id: string) => store.remove('formula', id), ['formula'], NOT_REMOVED);
 
 /** Puts batches on the shelf; their bottle, if new, with them, in one transaction. */
 export const useMakeBatches = () =>
@@ -227,16 +188,27 @@ function useOptimisticUpdate<N extends 'timer' | 'job'>(
   });
 }
 
-/** Puts another home in place of everything; gives back what was there. */
+/** Puts another home in place of everything, or one made of what is there; gives back what was there and what was put. */
 export const useReplaceHome = () =>
+  useWrite((store, next: Home | ((now: Home) => Home)) => store.replace(next), COLLECTIONS, {
+    failed: 'Not replaced',
+    kept: 'Nothing was changed.',
+  });
+
+/** Takes that back, without what was made since; says how much of that there is. */
+export const useUndoReplace = () =>
   useWrite(
-    async (store, home: Home) => {
-      const before = await store.home();
-      await store.replace(home);
-      return before;
+    async (store, { before, put }: { readonly before: Home; readonly put: Home }) => {
+      let kept = 0;
+      await store.replace((now) => {
+        const back = undoReplace(before, put, now);
+        kept = back.kept;
+        return back.home;
+      });
+      return { kept };
     },
     COLLECTIONS,
-    { failed: 'Not replaced', kept: 'Nothing was changed.' },
+    { failed: 'Not taken back', kept: 'Nothing was changed.' },
   );
 
 /** Puts back what was set aside and can be read by now. */

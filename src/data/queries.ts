@@ -4,6 +4,7 @@ import {
   DEFAULT_SETTINGS,
   STARTER_FORMULAS,
   type Batch,
+  type EarlierForm,
   type Formula,
   type HomeSurface,
   type Job,
@@ -22,6 +23,12 @@ import type { LogSoFar } from './log/logReader';
 export function useFormulas(): UseQueryResult<Formula[]> {
   const { store } = useHome();
   return useQuery({ queryKey: ['formula'], queryFn: () => store.all('formula') });
+}
+
+/** What formulas were before they were changed. */
+export function useEarlierForms(): UseQueryResult<EarlierForm[]> {
+  const { store } = useHome();
+  return useQuery({ queryKey: ['earlier'], queryFn: () => store.all('earlier') });
 }
 
 export function useVessels(): UseQueryResult<Vessel[]> {

@@ -349,18 +349,6 @@ describe('versions', () => {
   });
 });
 
-describe('drafts', () => {
-  test('outlive a reload, stand outside the home, and a broken one is none', async () => {
-    const storage = new MemoryStorage();
-    await storeOn(storage).putDraft('paste', { text: '1 cup' });
-    expect(await storeOn(storage).draft('paste')).toEqual({ text: '1 cup' });
-    await storeOn(storage).replace(demoHome(new Date(0)));
-    expect(await storeOn(storage).draft('paste')).toEqual({ text: '1 cup' });
-    storage.records.set('draft/paste', '{');
-    expect(await storeOn(storage).draft('paste')).toBeNull();
-  });
-});
-
 describe('the demo home', () => {
   const home = demoHome(new Date('2026-11-24T08:00:00Z'));
 

@@ -7,14 +7,18 @@ import {
   type Home,
   type LogEntry,
   type Migration,
+  type RecordTypes,
 } from '../core';
 import type { ChangeChannel } from './channel';
+import { Drafts } from './drafts/drafts';
+import { LONE_TAB, type Tab } from './drafts/tab';
 import { COLLECTIONS, LISTS, readRecord, type CollectionName, type ListName, type Records } from './collections';
-import { NO_JOURNAL, type Journal } from './journal';
+import { writeOfEdit, type Edit, type EditableName, type Edited } from './edits';
+import { NO_JOURNAL, type Journal, type SyncStorage } from './journal';
 import type { Lock } from './lock';
 import { readPage, writePage } from './log/logPages';
 import { LogReader, type LogSoFar } from './log/logReader';
-import { generationOf } from './opening/generation';
+import { generationOf, homeIn } from './opening/generation';
 import { findHead, type Head } from './opening/head';
 import { openRecords, sweep } from './opening/opening';
 import {
@@ -26,16 +30,7 @@ import {
   type QuarantinedRecord,
 } from './quarantine';
 import type { Storage } from './storage';
-import {
-  applyWrite,
-  changesOf,
-  DRAFT_PREFIX,
-  overlaps,
-  readNote,
-  touchedBy,
-  type TaggedRecord,
-  type Write,
-} from './write';
+import { applyWrite, changesOf, overlaps, readNote, touchedBy, type TaggedRecord, type Write } from './write';
 
 /** A noted write that could not be carried out yet. */
 interface NotedWrite {
@@ -49,6 +44,10 @@ export interface StoreParts {
   readonly channel: ChangeChannel;
   /** Notes what is being written, for a page that does not live to finish it; none if not given. */
   readonly journal?: Journal;
+  /** This tab among others; alone if not given. */
+  readonly tab?: Tab;
+  /** Small room elsewhere for drafts when the disk is full, under a name; none if not given. */
+  readonly spare?: { readonly storage: SyncStorage | null; readonly name: string };
   /** What a home that was never opened starts with; empty if not given. */
   readonly seed?: () => Home | Promise<Home>;
   /** For tests: other steps and version than this Biscuit's own. */
@@ -63,6 +62,8 @@ export interface StoreParts {
  * generation and the head that names it in one transaction: it happens whole or not at all.
  */
 export class Store {
+  /** Unfinished work: no part of the home. It survives a reload, not an import. */
+  readonly drafts: Drafts;
   private readonly parts: Required<StoreParts>;
   private opened: Promise<void> | null = null;
   /** The listing of keys under way: reads that begin together share it. */
@@ -76,8 +77,20 @@ export class Store {
       migrations: MIGRATIONS,
       version: DATA_VERSION,
       journal: NO_JOURNAL,
+      tab: LONE_TAB,
+      spare: { storage: null, name: '' },
       ...parts,
     };
+    const { storage, lock, tab, spare } = this.parts;
+    this.drafts = new Drafts({
+      storage,
+      lock,
+      tab,
+      spare: spare.storage,
+      name: spare.name,
+      write: (what) => this.write(what),
+      ready: () => this.ready(),
+    });
     this.logReader = new LogReader(this.parts.storage, (key) => this.quarantineOnPage(key));
   }
 
@@ -250,7 +263,7 @@ export class Store {
     change: (now: Records[N]) => Records[N],
     mark: string | null,
   ): Promise<readonly Records[N][]> {
-    const { journal, storage } = this.parts;
+    const { storage } = this.parts;
     const before = await this.applyPending(mark);
     const { generation } = await this.head();
     const kept = await storage.getMany(ids.map((id) => `${generation}/${name}/${id}`));
@@ -265,17 +278,43 @@ export class Store {
       return after === now ? [] : [after];
     });
     if (next.length === 0) return [];
-    const write: Write = { put: next.map((value) => ({ collection: name, value }) as TaggedRecord) };
     // From here on what is noted is the newest form, changed: no longer what was seen.
+    await this.applyNoted(
+      { put: next.map((value) => ({ collection: name, value }) as TaggedRecord) },
+      before.failed,
+      mark,
+    );
+    return next;
+  }
+
+  /**
+   * Changes a record as of what it was when the change began: what was changed elsewhere meanwhile is brought
+   * together with it, or asked about, and then nothing is written.
+   * @throws the storage's own error (a full disk)
+   */
+  async edit<N extends EditableName>(edit: Edit<N>): Promise<Edited<RecordTypes[N]>> {
+    await this.ready();
+    const { edited, write } = await this.parts.lock(async () => {
+      const { failed } = await this.applyPending(null);
+      const done = await writeOfEdit(this.parts.storage, (await this.head()).generation, edit);
+      if (done.write) await this.applyNoted(done.write, failed, null);
+      return done;
+    });
+    if (write) this.publish(touchedBy(write));
+    return edited;
+  }
+
+  /** Carries out a write that is known only under the lock, noted first; the note of before (`mark`) goes. */
+  private async applyNoted(write: Write, failed: readonly NotedWrite[], mark: string | null): Promise<void> {
+    const { journal, storage } = this.parts;
     const exact = journal.append(write);
     if (mark !== null && exact !== null) journal.remove(mark);
     try {
-      await applyWrite(storage, generation, write);
-      this.dropSuperseded(before.failed, write);
+      await applyWrite(storage, (await this.head()).generation, write);
+      this.dropSuperseded(failed, write);
     } finally {
       if (exact !== null) journal.remove(exact);
     }
-    return next;
   }
 
   /** Removes one record. */
@@ -290,17 +329,26 @@ export class Store {
     return { ...EMPTY_HOME, ...Object.fromEntries(lists), log, settings: await this.settings() };
   }
 
-  /** Puts another home in place of everything, whole or not at all. */
-  async replace(home: Home): Promise<void> {
-    await this.ready();
-    await this.parts.lock(async () => {
+  /**
+   * Puts another home in place of everything, whole or not at all; one that is made of what is there is made of the
+   * newest. Gives back both.
+   */
+  async replace(next: Home | ((now: Home) => Home)): Promise<{ readonly before: Home; readonly put: Home }> {
+    // What cannot be read is set aside first: it would go with the rest.
+    await this.home();
+    const both = await this.parts.lock(async () => {
       await this.applyPending(null);
-      const generation = (await this.head()).generation + 1;
       const { storage, version } = this.parts;
-      await storage.setMany(generationOf({ schema: version, generation, since: generation }, home));
+      const { generation } = await this.head();
+      const before = await homeIn(storage, generation);
+      const put = typeof next === 'function' ? next(before) : next;
+      const head = { schema: version, generation: generation + 1, since: generation + 1 };
+      await storage.setMany(generationOf(head, put));
+      return { before, put };
     });
     this.publish(COLLECTIONS);
     await this.sweep();
+    return both;
   }
 
   private publish(collections: readonly string[]): void {
@@ -334,21 +382,6 @@ export class Store {
       putBack({ storage, generation: (await this.head()).generation, version, migrations }),
     );
     this.tell([...touched, QUARANTINE]);
-  }
-
-  /** Unfinished work, not part of the home: survives a reload, not an import. */
-  async draft(name: string): Promise<unknown> {
-    await this.ready();
-    const raw = await this.parts.storage.getItem(DRAFT_PREFIX + name);
-    try {
-      return raw === null ? null : JSON.parse(raw);
-    } catch {
-      return null;
-    }
-  }
-
-  async putDraft(name: string, value: unknown): Promise<void> {
-    await this.write({ draft: { name, value } });
   }
 
   /** Opens the home once: first start, migration, leftovers. A failure is not remembered: the next call tries again. */

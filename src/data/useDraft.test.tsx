@@ -28,9 +28,9 @@ test('what is typed shows at once, and is written a moment later', async () => {
   stopTime();
   fireEvent.press(screen.getByText('type'));
   expect(screen.getByText('typed')).toBeTruthy();
-  expect(await store.draft('a')).toBeNull();
+  expect((await store.drafts.read('a')).value).toBeNull();
   await passTime(300);
-  expect(await store.draft('a')).toBe('typed');
+  expect((await store.drafts.read('a')).value).toBe('typed');
 });
 
 test('leaving the screen writes what was not yet written', async () => {
@@ -38,7 +38,7 @@ test('leaving the screen writes what was not yet written', async () => {
   fireEvent.press(screen.getByText('type'));
   unmount();
   await settle();
-  expect(await store.draft('a')).toBe('typed');
+  expect((await store.drafts.read('a')).value).toBe('typed');
 });
 
 test('finished work is forgotten, and not written after all', async () => {
@@ -47,7 +47,7 @@ test('finished work is forgotten, and not written after all', async () => {
   fireEvent.press(screen.getByText('type'));
   fireEvent.press(screen.getByText('done'));
   await passTime(300);
-  expect(await store.draft('a')).toBeNull();
+  expect((await store.drafts.read('a')).value).toBeNull();
 });
 
 test('what was typed in the last moment of a page is read by the next', async () => {
@@ -71,7 +71,7 @@ test('what was typed in the last moment of a page is read by the next', async ()
   Object.assign(window, { addEventListener: before.add, removeEventListener: before.remove });
 
   const { store } = await renderIn(<Writer name="again" />, undefined, createJournal(shelf, 'own'));
-  expect(await store.draft('last')).toBe('typed');
+  expect((await store.drafts.read('last')).value).toBe('typed');
   expect(shelf.length).toBe(0);
 });
 

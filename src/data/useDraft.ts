@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState, useSyncExternalStore } from 'react';
 import { useHome } from './HomeProvider';
 
 /** How long typing may go on before a draft is written, ms. */
@@ -15,6 +15,8 @@ export interface Draft<T> {
   /** Forgets what was kept: the work is finished. */
   readonly clear: () => void;
   readonly ready: boolean;
+  /** True if it was left unfinished in a tab that is closed, and stands here as it was left there. */
+  readonly takenUp: boolean;
 }
 
 /**
@@ -23,30 +25,42 @@ export interface Draft<T> {
  */
 export function useDraft<T>(name: string, initial: T, accepts: (value: unknown) => value is T): Draft<T> {
   const { store, kind } = useHome();
-  const [state, setState] = useState<{ name: string; value: T } | null>(null);
+  const [state, setState] = useState<{ name: string; value: T; takenUp: boolean } | null>(null);
   const timer = useRef<ReturnType<typeof setTimeout> | null>(null);
   const pending = useRef<{ readonly write: () => void } | null>(null);
   const accept = useRef({ accepts, initial });
+  /** The name under which something was begun here. */
+  const begun = useRef('');
 
   useEffect(() => {
     let stale = false;
-    const settle = (value: T): void => {
-      if (!stale) setState((now) => (now?.name === name ? now : { name, value }));
+    let stopWaiting = (): void => undefined;
+    const { accepts, initial } = accept.current;
+    const settle = (value: T, takenUp: boolean): void => {
+      if (!stale) setState((now) => (now?.name === name ? now : { name, value, takenUp }));
+    };
+    /** What another tab has unfinished is taken up when that is closed, unless something was begun here by then. */
+    const waitForOthers = async (): Promise<void> => {
+      const tabs = await store.drafts.openElsewhere(name);
+      if (stale || tabs.length === 0) return;
+      stopWaiting = store.drafts.onClosed(tabs, () => void read(true));
+    };
+    const read = async (anew: boolean): Promise<void> => {
+      if (anew && (stale || begun.current === name)) return;
+      const { value, takenUp } = await store.drafts.read(name);
+      const found = value !== null && accepts(value);
+      if (found && anew && !stale && begun.current !== name) setState({ name, value, takenUp });
+      settle(found ? value : initial, found && takenUp);
+      if (!found) await waitForOthers();
     };
     const unwrittenKey = `${kind}/${name}`;
     if (unwritten.has(unwrittenKey)) {
       const value = unwritten.get(unwrittenKey);
-      settle(accept.current.accepts(value) ? value : accept.current.initial);
-      return () => {
-        stale = true;
-      };
-    }
-    store.draft(name).then(
-      (kept) => settle(accept.current.accepts(kept) ? kept : accept.current.initial),
-      () => settle(accept.current.initial),
-    );
+      settle(accepts(value) ? value : initial, false);
+    } else read(false).catch(() => settle(initial, false));
     return () => {
       stale = true;
+      stopWaiting();
     };
   }, [store, kind, name]);
 
@@ -70,8 +84,10 @@ export function useDraft<T>(name: string, initial: T, accepts: (value: unknown) 
         const forget = (): void => {
           if (unwritten.get(`${kind}/${name}`) === value) unwritten.delete(`${kind}/${name}`);
         };
-        store.putDraft(name, value).then(forget, forget);
+        // What could not be kept stays here, and is said (`useUnkeptDrafts`).
+        store.drafts.keep(name, value).then(forget, () => undefined);
       };
+      begun.current = name;
       unwritten.set(`${kind}/${name}`, value);
       pending.current = { write };
       timer.current = setTimeout(write, WRITE_AFTER_MS);
@@ -81,7 +97,7 @@ export function useDraft<T>(name: string, initial: T, accepts: (value: unknown) 
 
   const set = useCallback(
     (value: T) => {
-      setState({ name, value });
+      setState({ name, value, takenUp: false });
       keep(value);
     },
     [keep, name],
@@ -91,9 +107,16 @@ export function useDraft<T>(name: string, initial: T, accepts: (value: unknown) 
     if (timer.current) clearTimeout(timer.current);
     pending.current = null;
     unwritten.delete(`${kind}/${name}`);
-    void store.putDraft(name, null).catch(() => undefined);
+    void store.drafts.keep(name, null).catch(() => undefined);
   }, [store, kind, name]);
 
   const ready = state?.name === name;
-  return { value: ready ? state.value : initial, set, keep, clear, ready };
+  return { value: ready ? state.value : initial, set, keep, clear, ready, takenUp: ready && state.takenUp };
+}
+
+/** How many drafts can be kept nowhere, and how to try once more. */
+export function useUnkeptDrafts(): { readonly count: number; readonly tryAgain: () => void } {
+  const { drafts } = useHome().store;
+  const count = useSyncExternalStore(drafts.subscribe, drafts.unkept, drafts.unkept);
+  return { count, tryAgain: () => void drafts.tryAgain().catch(() => undefined) };
 }

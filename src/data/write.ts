@@ -7,6 +7,7 @@ import {
   type RecordKind,
 } from '../core';
 import { isCollection, keyOf, readRecord, type CollectionName, type ListName, type Records } from './collections';
+import { draftKey, isDraftKey, NO_TAB } from './drafts/draftKey';
 import { monthsOf, pageAfter, readPage, writePage, type LogWrite } from './log/logPages';
 import { quarantinedOf, quarantineEntries } from './quarantine';
 import type { Storage } from './storage';
@@ -40,12 +41,9 @@ export interface Write {
   readonly change?: readonly FieldChange[];
   readonly remove?: readonly { readonly collection: ListName; readonly id: string }[];
   readonly log?: LogWrite;
-  /** Unfinished work under its name: no part of the home. */
-  readonly draft?: { readonly name: string; readonly value: unknown };
+  /** Unfinished work under its key (see `drafts.ts`); null forgets it. No part of the home. */
+  readonly draft?: { readonly key: string; readonly value: unknown };
 }
-
-/** Where drafts are kept. */
-export const DRAFT_PREFIX = 'draft/';
 
 /** The collections that a write touches. */
 export const touchedBy = ({ put = [], change = [], remove = [], log }: Write): string[] => [
@@ -58,7 +56,7 @@ function recordsOf({ put = [], change = [], remove = [], log, draft }: Write): S
     ...put.map((r) => keyOf(0, r.collection, r.value)),
     ...[...change, ...remove].map((r) => `0/${r.collection}/${r.id}`),
     ...[...(log?.put ?? []), ...(log?.remove ?? [])].map((e) => `0/log/${e.id}`),
-    ...(draft ? [DRAFT_PREFIX + draft.name] : []),
+    ...(draft ? [draft.key] : []),
   ]);
 }
 
@@ -93,9 +91,10 @@ export async function applyWrite(storage: Storage, generation: number, what: Wri
     if (log) entries[key] = writePage(pageAfter(month, before.entries, log));
     Object.assign(entries, quarantineEntries(quarantinedOf(key, before)));
   }
-  if (draft) entries[DRAFT_PREFIX + draft.name] = JSON.stringify(draft.value);
+  if (draft && draft.value !== null) entries[draft.key] = JSON.stringify(draft.value);
   if (Object.keys(entries).length > 0) await storage.setMany(entries);
   const gone = remove.map((r) => `${generation}/${r.collection}/${r.id}`);
+  if (draft?.value === null) gone.push(draft.key);
   if (gone.length > 0) await storage.removeMany(gone);
 }
 
@@ -133,6 +132,12 @@ export function readNote(raw: string): NoteRead {
   return problems.length > 0 ? { kind: 'broken', reason: problems.join(' ') } : { kind: 'write', write };
 }
 
+/** A draft as it was noted: before drafts were of a tab, by its name alone. */
+function noteOfDraft({ key, name, value }: Unknowns): NonNullable<Write['draft']> {
+  if (isDraftKey(key)) return { key, value };
+  return { key: typeof name === 'string' ? draftKey(NO_TAB, name) : '', value };
+}
+
 /** A write with its records in this version's form; what is wrong with it is added to `problems`. */
 function checkedWrite(write: Unknowns, version: number, problems: string[]): Write {
   const record = (kind: RecordKind, value: unknown): unknown => {
@@ -152,12 +157,13 @@ function checkedWrite(write: Unknowns, version: number, problems: string[]): Wri
   const log = asObject(write.log);
   for (const { id, at } of asList(log.remove))
     if (typeof id !== 'string' || typeof at !== 'string') problems.push('It does not say which entry goes.');
-  if (write.draft !== undefined && typeof asObject(write.draft).name !== 'string')
-    problems.push('It does not say which draft it is.');
+  const draft = write.draft === undefined ? null : noteOfDraft(asObject(write.draft));
+  if (draft?.key === '') problems.push('It does not say which draft it is.');
   const logWrite = { put: asList(log.put).map((e) => record('log', e)), remove: asList(log.remove) };
   return {
     ...write,
     ...('put' in write ? { put } : {}),
     ...('log' in write ? { log: logWrite } : {}),
+    ...(draft ? { draft } : {}),
   } as Write;
 }

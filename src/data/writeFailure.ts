@@ -1,5 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
+import { LeftOpenError } from './mergeQuestions';
 import { NewerDataError } from './opening/head';
 
 /** Why a write was not carried out. */
@@ -38,14 +39,20 @@ export function writeFailureText(error: Error, { failed = 'Not saved', kept = ''
   return [`${failed}: ${why}.`, kept, WHAT_NOW[writeErrorCode(error)]].filter((part) => part !== '').join(' ');
 }
 
-/** Says every write that fails, whichever screen began it and whether it still stands; an undo too. */
-export function useWriteFailures(say: (said: { readonly text: string }) => void): void {
+/** Says every write that fails, whichever screen began it and whether it still stands, and offers it once more; an undo too. */
+export function useWriteFailures(say: (said: { readonly text: string; readonly again: () => void }) => void): void {
   const client = useQueryClient();
   useEffect(
     () =>
       client.getMutationCache().subscribe((event) => {
         if (event.type !== 'updated' || event.action.type !== 'error') return;
-        say({ text: writeFailureText(event.action.error as Error, event.mutation.meta?.failure) });
+        if (event.action.error instanceof LeftOpenError) return;
+        const { mutation } = event;
+        say({
+          text: writeFailureText(event.action.error as Error, mutation.meta?.failure),
+          // Whoever began it hears of it as if it had been well the first time; what fails again is said again.
+          again: () => void mutation.execute(mutation.state.variables).catch(() => undefined),
+        });
       }),
     [client, say],
   );

@@ -7,6 +7,8 @@ import { Body } from './Text';
 interface Said {
   readonly text: string;
   readonly undo?: () => void;
+  /** What did not work and can be tried again: it stays until then, or until it is closed. */
+  readonly again?: () => void;
 }
 
 interface Notices {
@@ -23,7 +25,7 @@ const SHOWN_MS = 12_000;
 export function NoticeProvider({ children }: { children: ReactNode }) {
   const [said, setSaid] = useState<Said | null>(null);
   useEffect(() => {
-    if (!said) return undefined;
+    if (!said || said.again) return undefined;
     const timer = setTimeout(() => setSaid(null), SHOWN_MS);
     return () => clearTimeout(timer);
   }, [said]);
@@ -33,21 +35,18 @@ export function NoticeProvider({ children }: { children: ReactNode }) {
 /** Says what was just done, with a way back; in thumb's reach, covering nothing. */
 export function NoticeBar() {
   const { said, say } = useContext(NoticeContext);
-  const { undo } = said ?? {};
+  const { undo, again } = said ?? {};
+  const thenClose = (run: () => void) => () => {
+    say(null);
+    run();
+  };
   return (
     <View role="status" aria-live="polite">
       {said && (
         <View style={styles.notice}>
           <Body style={styles.text}>{said.text}</Body>
-          {undo && (
-            <Action
-              title="Undo"
-              onPress={() => {
-                undo();
-                say(null);
-              }}
-            />
-          )}
+          {undo && <Action title="Undo" onPress={thenClose(undo)} />}
+          {again && <Action title="Try again" onPress={thenClose(again)} testID="try-again" />}
           <Action title="Close" onPress={() => say(null)} label="Close this message" />
         </View>
       )}

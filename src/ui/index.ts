@@ -25,6 +25,7 @@ export { SURFACE_GROUP_WORDS } from './surfaceGroups';
 export { agoText, capital, countdownText, minutesText, whenText } from './times';
 export { timerStatusText, timerPath, timerTitle } from './timerText';
 export { TimerLine } from './TimerLine';
+export { TakenUp } from './TakenUp';
 export { TrickLine } from './TrickLine';
 export { TRICK_WORTH_WORDS } from './trickWords';
 export { TimerFace, TimerRing } from './TimerFace';

@@ -1,6 +1,15 @@
-import { migrateRecord, type Home, type Migration, type RecordKind } from '../../core';
-import { keyOf, LISTS, recordsIn, type CollectionName, type Records } from '../collections';
-import { byMonth, writePage } from '../log/logPages';
+import {
+  EMPTY_HOME,
+  LIST_IN_HOME,
+  migrateRecord,
+  type Home,
+  type LogEntry,
+  type Migration,
+  type RecordKind,
+} from '../../core';
+import { isCollection, keyOf, LISTS, readRecord, recordsIn, type CollectionName, type Records } from '../collections';
+import { byMonth, readPage, writePage } from '../log/logPages';
+import type { Storage } from '../storage';
 import { headEntries, versionOf, type Head } from './head';
 
 /** A whole home as the records of a generation, together with the head that names it. */
@@ -12,6 +21,25 @@ export function generationOf(head: Head, home: Home): Record<string, string> {
   add('settings', [home.settings]);
   for (const [month, page] of byMonth(home.log)) entries[`${head.generation}/log/${month}`] = writePage(page);
   return entries;
+}
+
+/** A whole home as it is on the disk; what cannot be read is left out. */
+export async function homeIn(storage: Storage, generation: number): Promise<Home> {
+  const prefix = `${generation}/`;
+  const raws = await storage.getMany((await storage.getAllKeys()).filter((k) => k.startsWith(prefix)).sort());
+  const home: Record<string, unknown> & { log: LogEntry[] } = { ...EMPTY_HOME, log: [] };
+  for (const [key, raw] of Object.entries(raws)) {
+    const name = key.slice(prefix.length).split('/')[0] ?? '';
+    if (raw === null) continue;
+    if (name === 'log') home.log.push(...readPage(raw).entries);
+    else if (isCollection(name)) {
+      const record = readRecord(name, raw);
+      if (!record.ok) continue;
+      if (name === 'settings') home.settings = record.value;
+      else home[LIST_IN_HOME[name]] = [...(home[LIST_IN_HOME[name]] as readonly unknown[]), record.value];
+    }
+  }
+  return home as unknown as Home;
 }
 
 /**

@@ -1,15 +1,19 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { ownPlanSchema, validate, type OwnPlan } from '@/core';
-import { newId, useWriteHome } from '@/data';
+import { ownPlanSchema, validate, type MergeRules, type OwnPlan } from '@/core';
+import { newId, useKeepRecord, useWriteHome } from '@/data';
 import { Action, Field, Sheet, useNotice } from '@/ui';
 import type { PlanInHand } from './usePlan';
+
+/** A part names the part before it by its place: the list is one thing. */
+const PARTS_ARE_ONE: MergeRules = { isWhole: ([field]) => field === 'parts' };
 
 /** Keeps a job as the person's own, changes one that is kept, or removes it. */
 export function KeepPlan({ inHand }: { readonly inHand: PlanInHand }) {
   const router = useRouter();
   const say = useNotice();
   const write = useWriteHome({ failed: 'Not kept', kept: 'The job is still here.' });
+  const keep = useKeepRecord('plan', { failed: 'Not kept', kept: 'The job is still here.' });
   const [open, setOpen] = useState(false);
   const { kept, draft } = inHand;
   const [name, setName] = useState(kept?.name ?? '');
@@ -20,14 +24,14 @@ export function KeepPlan({ inHand }: { readonly inHand: PlanInHand }) {
       setProblem(good.problems[0]?.message ?? null);
       return;
     }
-    write.mutate(
-      { put: [{ collection: 'plan', value: good.value }] },
+    keep.mutate(
+      { base: inHand.base, mine: good.value, rules: PARTS_ARE_ONE },
       {
-        onSuccess: () => {
+        onSuccess: ({ value }) => {
           setOpen(false);
           inHand.clear();
-          say({ text: `${good.value.name} is kept among your jobs.` });
-          router.replace(`/clean/plan?own=${good.value.id}`);
+          say({ text: `${good.value.name} is ${value ? 'kept among your jobs' : 'removed'}.` });
+          router.replace(value ? `/clean/plan?own=${value.id}` : '/clean');
         },
       },
     );

@@ -7,6 +7,8 @@ interface PlanDraft {
   readonly parts: readonly PartToDo[];
   /** The ways chosen, by surface and soil; the best where none is. */
   readonly picked: Readonly<Record<string, string>>;
+  /** The job of one's own as it was when the change began. */
+  readonly base?: OwnPlan;
 }
 
 const isPlanDraft = (value: unknown): value is PlanDraft | null =>
@@ -24,6 +26,8 @@ export interface PlanInHand {
   readonly why: string;
   /** The one the person keeps; null for Biscuit's own and for a new one. */
   readonly kept: OwnPlan | null;
+  /** The same as it was when the change began. */
+  readonly base: OwnPlan | null;
   readonly room: Room | null;
   readonly draft: PlanDraft;
   readonly isChanged: boolean;
@@ -73,12 +77,14 @@ export function usePlan(address: PlanAddress): PlanInHand | null | undefined {
   const value = useMemo((): PlanDraft | null => {
     if (!found) return null;
     const { parts, picked } = draft.value ?? { parts: found.parts, picked: {} };
-    return { parts: partsStillThere(parts, surfaces.data ?? NO_SURFACES), picked };
+    const base = draft.value?.base ?? found.kept;
+    return { parts: partsStillThere(parts, surfaces.data ?? NO_SURFACES), picked, ...(base ? { base } : {}) };
   }, [found, draft.value, surfaces.data]);
   if (found === undefined || !draft.ready) return undefined;
   if (found === null || value === null) return null;
   return {
     ...found,
+    base: value.base ?? null,
     draft: value,
     isChanged: draft.value !== null,
     set: (change) => draft.set({ ...value, ...change }),

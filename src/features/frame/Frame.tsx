@@ -12,6 +12,7 @@ import {
   useQuarantine,
   useBatches,
   useHome,
+  useUnkeptDrafts,
   useWriteFailures,
 } from '@/data';
 import {
@@ -28,6 +29,7 @@ import {
   type SideId,
 } from '@/ui';
 import { Alarms } from './Alarms';
+import { MergeSheet } from './MergeSheet';
 
 loadFonts();
 
@@ -75,7 +77,23 @@ function Inner({ children }: { children: ReactNode }) {
   return (
     <Navigation here={placeOf(path)} addresses={ADDRESS} go={(to) => router.push(ADDRESS[to])} banner={<Banners />}>
       {children}
+      <MergeSheet />
     </Navigation>
+  );
+}
+
+/** Says where what is typed can be kept nowhere. */
+function Unkept() {
+  const { count, tryAgain } = useUnkeptDrafts();
+  if (count === 0) return null;
+  return (
+    <View style={styles.wrong} role="alert" testID="unkept">
+      <Body style={styles.words}>
+        What you are writing is in this page alone: this device has no room for it. Leave the page open, free some
+        space, and try again.
+      </Body>
+      <Action title="Try again" onPress={tryAgain} testID="keep-draft" />
+    </View>
   );
 }
 
@@ -93,6 +111,7 @@ function Banners() {
         </View>
       )}
       <Alarms />
+      <Unkept />
       {batches.isError && (
         <View style={styles.wrong} role="alert">
           <Body style={styles.words}>Your home cannot be opened: {batches.error.message}</Body>

@@ -1,8 +1,8 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { isLeftOn, editEntry, rinsedNow, type LogEntry } from '@/core';
-import { useLog, useWriteHome } from '@/data';
+import { isLeftOn, editEntry, rinsedNow, type LogChange, type LogEntry } from '@/core';
+import { useKeepRecord, useLog, useWriteHome } from '@/data';
 import {
   Action,
   Body,
@@ -43,12 +43,23 @@ export function EntryScreen({ id }: { id: string }) {
   return <Entry key={entry.id} entry={entry} />;
 }
 
+/** What the form changes of an entry. */
+const changeIn = ({ outcome, rating, workMinutes, strokes, notes }: LogEntry): LogChange => ({
+  outcome,
+  rating,
+  workMinutes,
+  strokes,
+  notes,
+});
+
 function Entry({ entry }: { entry: LogEntry }) {
   const router = useRouter();
   const wide = useWide();
   const say = useNotice();
   const write = useWriteHome({ kept: 'Nothing was changed.' });
-  const [changing, setChanging] = useState(false);
+  const keep = useKeepRecord('log', { kept: 'Nothing was changed.' });
+  /** The entry as it was when the change began. */
+  const [changing, setChanging] = useState<LogEntry | null>(null);
   const remove = (): void =>
     write.mutate(
       { log: { put: [], remove: [entry] } },
@@ -100,19 +111,23 @@ function Entry({ entry }: { entry: LogEntry }) {
       />
       {changing ? (
         <EntryChangeForm
-          entry={entry}
+          entry={changing}
           onDone={(change) => {
             const at = new Date().toISOString();
-            write.mutate(
-              { log: { put: [editEntry(entry, change, at)], remove: [] } },
-              { onSuccess: () => setChanging(false) },
+            keep.mutate(
+              {
+                base: changing,
+                mine: { ...changing, ...change },
+                finish: (value, before) => (before ? editEntry(before, changeIn(value), at) : value),
+              },
+              { onSuccess: () => setChanging(null) },
             );
           }}
-          onClose={() => setChanging(false)}
+          onClose={() => setChanging(null)}
         />
       ) : (
         <View style={styles.row}>
-          <Action title="Change it" onPress={() => setChanging(true)} testID="change-entry" />
+          <Action title="Change it" onPress={() => setChanging(entry)} testID="change-entry" />
           <Action title="Take it out" weight="danger" onPress={remove} testID="remove-entry" />
           {!wide && <Action title="To the log" onPress={() => router.push('/log')} />}
         </View>

@@ -173,7 +173,7 @@ describe('the bench', () => {
       expect(mockPush).toHaveBeenLastCalledWith(`/mix/make?formula=${whitener.id}&job=j&part=p`);
       unmount();
       await settle();
-      const draft = await store.draft('make/part/p');
+      const draft = (await store.drafts.read('make/part/p')).value;
       expect(draft).toMatchObject({ aim: { batchML: 150 }, vessel: { shape: 'tub', capacityML: 250 } });
     });
 

@@ -9,7 +9,16 @@ import {
   type MergedHomes,
   type MergedList,
 } from '@/core';
-import { newId, pickFile, saveFile, useQuarantine, useHome, useReplaceHome, useRestoreQuarantined } from '@/data';
+import {
+  newId,
+  pickFile,
+  saveFile,
+  useQuarantine,
+  useHome,
+  useReplaceHome,
+  useRestoreQuarantined,
+  useUndoReplace,
+} from '@/data';
 import { Action, Body, COLORS, Heading, Section, Sheet, SPACE, SecondaryText, useNotice } from '@/ui';
 
 /** Every list of a home by its name, one and many. */
@@ -21,6 +30,7 @@ const LISTS = [
   ['rooms', 'room', 'rooms'],
   ['surfaces', 'surface', 'surfaces'],
   ['plans', 'job of one’s own', 'jobs of one’s own'],
+  ['earlier', 'earlier form', 'earlier forms'],
   ['jobs', 'job under way', 'jobs under way'],
   ['timers', 'wait', 'waits'],
   ['log', 'entry of the log', 'entries of the log'],
@@ -55,10 +65,18 @@ function mergeWords({ lists }: MergedHomes): string[] {
   return all.length === 0 ? ['Everything in the file is here already.'] : all;
 }
 
+const takenBackText = (kept: number): string =>
+  kept === 0
+    ? 'Taken back: all is as it was.'
+    : kept === 1
+      ? 'Taken back. One thing made or changed since stays.'
+      : `Taken back. ${kept} things made or changed since stay.`;
+
 /** Everything to one file, and back; and what was set aside because it could not be read. */
 export function HomeFile() {
   const { store, kind } = useHome();
   const replace = useReplaceHome();
+  const takeBack = useUndoReplace();
   const restore = useRestoreQuarantined();
   const asides = useQuarantine();
   const say = useNotice();
@@ -79,10 +97,14 @@ export function HomeFile() {
       setAsked({ home: read.value, what: 'import', merged: mergeHomes(await store.home(), read.value, newId) });
   };
 
-  const putInPlace = (home: Home, done: string): void => {
+  const putInPlace = (home: Home | ((now: Home) => Home), done: string): void => {
     setAsked(null);
     replace.mutate(home, {
-      onSuccess: (before) => say({ text: done, undo: () => replace.mutate(before) }),
+      onSuccess: (both) =>
+        say({
+          text: done,
+          undo: () => takeBack.mutate(both, { onSuccess: ({ kept }) => say({ text: takenBackText(kept) }) }),
+        }),
     });
   };
 
@@ -160,7 +182,10 @@ export function HomeFile() {
               title="Add it to what is here"
               weight="main"
               onPress={() =>
-                asked.merged && putInPlace(asked.merged.home, 'Brought together: nothing that was here is lost.')
+                putInPlace(
+                  (now) => mergeHomes(now, asked.home, newId).home,
+                  'Brought together: nothing that was here is lost.',
+                )
               }
               testID="confirm-merge"
             />

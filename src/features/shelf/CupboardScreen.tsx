@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { findIngredient, ingredientById, searchIngredients, type PantryItem } from '@/core';
-import { usePantry, useRemovePantryItem, useSavePantryItem, useSettings } from '@/data';
+import { useKeepRecord, usePantry, useRemovePantryItem, useSavePantryItem, useSettings } from '@/data';
 import { PantryItemForm } from '@/forms';
 import {
   Action,
@@ -28,6 +28,7 @@ export function CupboardScreen() {
   const pantry = usePantry();
   const settings = useSettings();
   const save = useSavePantryItem();
+  const change = useKeepRecord('pantry');
   const remove = useRemovePantryItem();
   const [text, setText] = useState('');
   const [open, setOpen] = useState<PantryItem | null>(null);
@@ -90,7 +91,7 @@ export function CupboardScreen() {
           item={open}
           currency={settings.currency}
           onClose={() => setOpen(null)}
-          onKeep={(item) => save.mutate(item, { onSuccess: () => setOpen(null) })}
+          onKeep={(mine) => change.mutate({ base: open, mine }, { onSuccess: () => setOpen(null) })}
           onRemove={() =>
             remove.mutate(open.id, {
               onSuccess: () => {

@@ -37,6 +37,7 @@ import {
 } from '@/ui';
 import { LabelSheet } from '@/print';
 import { mixingKey, useGuidePart, type AskedBy, type GuidePart } from '../batch/guidePart';
+import { EarlierForms } from './EarlierForms';
 import { bottleFor, BottleChoice, bowlFor, FIRST_BOTTLE, OPEN_BOWL, vesselOf, type BenchBottle } from './BottleChoice';
 import { FULL_BOTTLE } from './targetChoice';
 import { PiecesChoice, USUAL_PIECES } from './PiecesChoice';
@@ -282,6 +283,7 @@ function MoreActions({ kept, onDuplicate, onRemove, label }: MoreProps) {
       />
       {own && <Action title="Change as text" onPress={() => router.push(`/mix/paste?formula=${kept.id}`)} />}
       {own && <Action title="Duplicate" onPress={onDuplicate} />}
+      {own && <EarlierForms formula={kept} />}
       <Action title="Compare" onPress={() => router.push(`/mix/compare?a=${kept.id}`)} />
       {label && <Action title="See the label" onPress={() => setOpen('label')} testID="see-label" />}
       <Action title="Share" onPress={() => setOpen('share')} testID="share" />

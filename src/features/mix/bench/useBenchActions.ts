@@ -12,7 +12,15 @@ import {
   type VesselFacts,
 } from '@/core';
 import type { BatchTarget } from '@/core/doors/bench';
-import { newId, useMakeBatches, useRemoveFormula, useSaveFormulas, useSettings, type Draft } from '@/data';
+import {
+  newId,
+  useMakeBatches,
+  useRemoveFormula,
+  useSaveFormulas,
+  useSettings,
+  useWriteHome,
+  type Draft,
+} from '@/data';
 import { useNotice } from '@/ui';
 import type { GuidePart } from '../batch/guidePart';
 import type { BenchDraft } from './benchDraft';
@@ -49,6 +57,7 @@ export function useBenchActions({ kept, target, ready, dwell, own, batch, change
   const make = useMakeBatches();
   const save = useSaveFormulas({ kept: 'Nothing was changed.' });
   const remove = useRemoveFormula();
+  const write = useWriteHome({ kept: 'Nothing was changed.' });
   const { formula } = target;
 
   const makeIt = (): void => {
@@ -144,9 +153,9 @@ export function useBenchActions({ kept, target, ready, dwell, own, batch, change
   };
 
   const removeIt = (): void =>
-    remove.mutate(kept.id, {
-      onSuccess: () => {
-        say({ text: `${kept.name} was removed.`, undo: () => save.mutate([kept]) });
+    remove.mutate(kept, {
+      onSuccess: (back) => {
+        say({ text: `${kept.name} was removed.`, undo: () => write.mutate(back) });
         router.replace('/mix');
       },
     });

@@ -11,7 +11,7 @@ import {
   type Result,
 } from '@/core';
 import { useFormula, useSettings } from '@/data';
-import { Body, Columns, Picker, Screen, SecondaryText, Title, useWide, VerdictStrip } from '@/ui';
+import { Body, Columns, Picker, Screen, SecondaryText, TakenUp, Title, useWide, VerdictStrip } from '@/ui';
 import { sayingOf } from '../verdict/Verdict';
 import { NextBar, VerdictReasons } from './editorParts';
 import { FormulaFields, type LineSheet } from './FormulaFields';
@@ -103,6 +103,7 @@ function Desk({ start }: { start: Formula }) {
       <Title>
         {start.id === 'new' ? 'A new formula' : isStarter(start) ? `A copy of ${start.name}` : `Change ${start.name}`}
       </Title>
+      {editor.takenUp && <TakenUp onStartAnew={editor.startAnew} />}
       <Columns
         left={
           <FormulaFields

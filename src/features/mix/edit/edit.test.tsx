@@ -45,7 +45,7 @@ describe('composing', () => {
     await waitFor(() => expect(mockPush).toHaveBeenCalledWith(expect.stringMatching(/^\/mix\/[0-9a-f-]{36}$/)));
     const made = (await store.all('formula'))[0];
     expect(made).toMatchObject({ name: 'Galley spray', lines: [{ ingredient: { id: 'white-vinegar' } }, {}] });
-    expect(await store.draft('edit/new')).toBeNull();
+    expect((await store.drafts.read('edit/new')).value).toBeNull();
   });
 
   test('an amount that cannot be read is kept as typed, counted as before, and holds the way on', async () => {

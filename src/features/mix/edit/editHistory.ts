@@ -3,6 +3,8 @@ import type { Formula } from '@/core';
 /** A formula being changed: as it is, as it was, and what was undone. */
 export interface EditHistory {
   readonly formula: Formula;
+  /** As it was kept when the change began; left out in what was kept before that was noted. */
+  readonly base?: Formula;
   readonly past: readonly Formula[];
   readonly future: readonly Formula[];
   /** What the last change was of: typing on in one place is one step back. */
@@ -18,6 +20,7 @@ const MAX_UNDO_STEPS = 40;
 
 export const editHistory = (formula: Formula): EditHistory => ({
   formula,
+  base: formula,
   past: [],
   future: [],
   last: null,
@@ -46,6 +49,7 @@ export function undo(history: EditHistory): EditHistory {
   const before = history.past.at(-1);
   if (!before) return history;
   return {
+    ...history,
     formula: before,
     past: history.past.slice(0, -1),
     future: [history.formula, ...history.future],
@@ -60,6 +64,7 @@ export function redo(history: EditHistory): EditHistory {
   const [next, ...rest] = history.future;
   if (!next) return history;
   return {
+    ...history,
     formula: next,
     past: [...history.past, history.formula],
     future: rest,

@@ -16,7 +16,7 @@ import {
   type Result,
   type UseForm,
 } from '@/core';
-import { newId, useSaveFormulas } from '@/data';
+import { newId, useKeepFormula, useSaveFormulas } from '@/data';
 import { useNotice } from '@/ui';
 import type { FieldKey } from './editorParts';
 import type { Editor } from './useEditor';
@@ -83,27 +83,37 @@ export function useApplyRemedy({ latest }: FieldActions): (remedy: Remedy) => vo
   );
 }
 
+const isMakeable = (judged: Result<Evaluation> | null): boolean =>
+  judged !== null && judged.ok && judged.value.verdict !== 'danger';
+
 /** Keeps the formula as of the last key, weighed up once more, and goes to its bottle. */
 export function useKeep(start: Formula, editor: Editor, weigh: (formula: Formula) => Result<Evaluation> | null) {
   const router = useRouter();
   const say = useNotice();
-  const save = useSaveFormulas({ kept: 'Everything is still here.' });
+  const save = useKeepFormula({ kept: 'Everything is still here.' });
   const keep = (): void => {
     const own = start.id !== 'new' && !isStarter(start);
     const last = editor.current();
     const judged = weigh(last);
-    if (!judged?.ok || judged.value.verdict === 'danger') return;
+    if (!isMakeable(judged)) return;
     const made = checkFormula({ ...last, id: own ? start.id : newId(), name: last.name.trim() });
     if (!made.ok) {
       say({ text: made.problems[0]?.message ?? 'This formula cannot be kept as it is.' });
       return;
     }
-    save.mutate([made.value], {
-      onSuccess: () => {
-        editor.clear();
-        router.replace(`/mix/${made.value.id}`);
+    save.mutate(
+      {
+        base: own ? (editor.history.base ?? start) : null,
+        mine: made.value,
+        accepts: (together) => isMakeable(weigh(together)),
       },
-    });
+      {
+        onSuccess: ({ value }) => {
+          editor.clear();
+          router.replace(value ? `/mix/${value.id}` : '/mix');
+        },
+      },
+    );
   };
   const latest = useRef(keep);
   useEffect(() => {

@@ -42,7 +42,7 @@ test('a key is told at once, kept before it is drawn, and drawn a moment later',
   // Left before it was drawn: nothing is lost.
   unmount();
   await settle();
-  expect(await store.draft(name)).toMatchObject({ formula: { lines: [{ amount: mL(2) }] } });
+  expect((await store.drafts.read(name)).value).toMatchObject({ formula: { lines: [{ amount: mL(2) }] } });
 });
 
 test('keys in a row: the last one stands, on the desk and in what is drawn', async () => {
@@ -86,7 +86,7 @@ test('finished, it is not kept after all', async () => {
   act(() => editor().amount('1', '2 mL', mL(2)));
   act(() => editor().clear());
   await passTime(400);
-  expect(await store.draft(name)).toBeNull();
+  expect((await store.drafts.read(name)).value).toBeNull();
 });
 
 test('what cannot be read is kept as typed, and the amount of before counts', async () => {

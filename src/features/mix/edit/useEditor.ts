@@ -19,6 +19,8 @@ import { withEdit, editHistory, isEditHistory, redo, undo, withTyped, type EditH
 export interface Editor {
   readonly history: EditHistory;
   readonly ready: boolean;
+  /** True for what a tab that is closed left unfinished. */
+  readonly takenUp: boolean;
   /** The formula as of the last key, before the screen has followed; and who wants to know of it at once. */
   readonly current: () => Formula;
   readonly subscribe: (heard: () => void) => () => void;
@@ -32,6 +34,8 @@ export interface Editor {
   readonly addLines: (lines: readonly Line[]) => void;
   /** Adds an ingredient with a likely amount; gives back the new line's id. */
   readonly addIngredient: (ingredient: Ingredient) => string;
+  /** Leaves all that was changed, in one step that can be taken back. */
+  readonly startAnew: () => void;
   readonly undo: () => void;
   readonly redo: () => void;
   /** Draws at once what was typed last: its field is left. */
@@ -45,18 +49,19 @@ const DEFERRED_RENDER_MS = 40;
 /** A formula under edit: every change keeps what was, and the whole of it survives a reload. */
 export function useEditor(name: string, start: Formula): Editor {
   const initial = useMemo(() => editHistory(start), [start]);
-  const { value: history, set, keep, clear, ready } = useDraft<EditHistory>(name, initial, isEditHistory);
+  const { value: history, set, keep, clear, ready, takenUp } = useDraft<EditHistory>(name, initial, isEditHistory);
   const now = useRef(history);
   const read = useRef(false);
   const later = useRef<ReturnType<typeof setTimeout> | null>(null);
   const listeners = useRef(new Set<() => void>());
   // What was kept comes once; from then on it is what was put last, drawn or not.
   useEffect(() => {
-    if (!ready || read.current) return;
+    // What a tab that is closed by now left comes later, where nothing was begun here.
+    if (!ready || (read.current && !takenUp)) return;
     read.current = true;
     now.current = history;
     listeners.current.forEach((heard) => heard());
-  }, [ready, history]);
+  }, [ready, takenUp, history]);
   const notLater = useCallback(() => {
     if (later.current) clearTimeout(later.current);
     later.current = null;
@@ -109,6 +114,7 @@ export function useEditor(name: string, start: Formula): Editor {
     (): Editor => ({
       history,
       ready,
+      takenUp,
       current,
       subscribe,
       change,
@@ -146,11 +152,12 @@ export function useEditor(name: string, start: Formula): Editor {
         );
         return id;
       },
+      startAnew: () => put({ ...withEdit(now.current, start, null), base: start }),
       undo: () => put(undo(now.current)),
       redo: () => put(redo(now.current)),
       catchUp,
       clear: forget,
     }),
-    [history, ready, current, subscribe, change, put, putLater, catchUp, forget],
+    [history, ready, takenUp, start, current, subscribe, change, put, putLater, catchUp, forget],
   );
 }

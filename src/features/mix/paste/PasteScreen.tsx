@@ -4,7 +4,19 @@ import { StyleSheet, View } from 'react-native';
 import type { Formula } from '@/core';
 import { tricksNamed } from '@/core/doors/tricks';
 import { useFormula } from '@/data';
-import { Action, Body, COLORS, Field, Section, Screen, SecondaryText, Title, TrickLine, VerdictBanner } from '@/ui';
+import {
+  Action,
+  Body,
+  COLORS,
+  Field,
+  Section,
+  Screen,
+  SecondaryText,
+  TakenUp,
+  Title,
+  TrickLine,
+  VerdictBanner,
+} from '@/ui';
 import { sayingOf } from '../verdict/Verdict';
 import { ParsedLines, MeasureSystemChoice } from './ParsedLines';
 import { usePaste, usePasteFrom, type Paste as PasteOnDesk } from './usePaste';
@@ -20,7 +32,7 @@ export function PasteScreen({ formulaId }: { formulaId: string | null }) {
 
 function Paste({ from }: { from: Formula | null }) {
   const router = useRouter();
-  const { text, read, nameProblem, canGoOn, put, correct, apply, clearText, goOn } = usePaste(from);
+  const { text, read, nameProblem, canGoOn, put, correct, apply, clearText, startAnew, goOn } = usePaste(from);
   const { evaluation, formula, name, waits } = read;
   const danger = evaluation?.verdict === 'danger';
   const next = useMemo(
@@ -64,6 +76,7 @@ function Paste({ from }: { from: Formula | null }) {
   return (
     <Screen next={next}>
       <Title>{from ? `Change ${from.name}` : 'Paste a recipe'}</Title>
+      {startAnew && <TakenUp onStartAnew={startAnew} />}
       <Field
         label="Ingredients, one a line"
         value={text}

@@ -31,6 +31,8 @@ export interface PasteDraft {
   readonly use: FormulaUse | null;
   /** Which of several recipes is meant, counted from 0; null while that is open. */
   readonly recipe?: number | null;
+  /** The formula that is changed as text, as it was when that began. */
+  readonly base?: Formula;
 }
 
 export const EMPTY_PASTE: PasteDraft = { text: '', corrections: {}, cup: null, name: null, use: null, recipe: null };

@@ -2,6 +2,8 @@ import { useRouter } from 'expo-router';
 import { useCallback, useEffect, useMemo, useRef } from 'react';
 import {
   checkFormula,
+  contextOf,
+  evaluate,
   formulaText,
   isStarter,
   MAX_LINES,
@@ -11,13 +13,13 @@ import {
   type Formula,
   type Remedy,
 } from '@/core';
-import { newId, pickBytes, pickFile, useDraft, useSaveFormulas, useSettings } from '@/data';
+import { newId, pickBytes, pickFile, useDraft, useKeepFormula, useSaveFormulas, useSettings } from '@/data';
 import { readCode } from '@/print';
 import { useNotice } from '@/ui';
 import { EMPTY_PASTE, isPasteDraft, readPaste, type PasteDraft, type PasteReading } from './pasteReading';
 
 const draftOf = (from: Formula | null): PasteDraft =>
-  from ? { ...EMPTY_PASTE, text: formulaText(from), cup: from.measures } : EMPTY_PASTE;
+  from ? { ...EMPTY_PASTE, text: formulaText(from), cup: from.measures, base: from } : EMPTY_PASTE;
 
 /** A pasted text under edit: what it comes to, and what can be done with it. */
 export interface Paste {
@@ -30,6 +32,8 @@ export interface Paste {
   readonly correct: (key: string, correction: Correction | null) => void;
   readonly apply: (remedy: Remedy) => void;
   readonly clearText: () => void;
+  /** Leaves what a closed tab left, and begins as it would without it; null where that is not so. */
+  readonly startAnew: (() => void) | null;
   readonly goOn: () => void;
 }
 
@@ -37,11 +41,15 @@ export interface Paste {
 export function usePaste(from: Formula | null): Paste {
   const router = useRouter();
   const say = useNotice();
-  const save = useSaveFormulas({ kept: 'The text is still here.' });
+  const save = useKeepFormula({ kept: 'The text is still here.' });
   const { mutate: saveSecond } = useSaveFormulas({ failed: 'The second bottle was not saved' });
   const settings = useSettings();
   const initial = useMemo(() => draftOf(from), [from]);
-  const { value, set, clear } = useDraft<PasteDraft>(from ? `paste/${from.id}` : 'paste', initial, isPasteDraft);
+  const { value, set, clear, takenUp } = useDraft<PasteDraft>(
+    from ? `paste/${from.id}` : 'paste',
+    initial,
+    isPasteDraft,
+  );
   const now = useRef(value);
   useEffect(() => {
     now.current = value;
@@ -87,6 +95,12 @@ export function usePaste(from: Formula | null): Paste {
     say({ text: 'The text was cleared.', undo: () => put(before) });
   }, [put, say]);
 
+  const startAnew = useCallback(() => {
+    const before = now.current;
+    put(initial);
+    say({ text: 'Begun anew.', undo: () => put(before) });
+  }, [initial, put, say]);
+
   const read = useMemo(() => readPaste(value, settings), [value, settings]);
   const { formula, evaluation, problem, name, waits } = read;
   const nameProblem = formula && name.trim() === '' ? 'Give it a name of 1 to 80 letters: it goes on the label.' : null;
@@ -106,19 +120,41 @@ export function usePaste(from: Formula | null): Paste {
       say({ text: made.problems[0]?.message ?? 'This formula cannot be kept as it is.' });
       return;
     }
-    save.mutate([made.value], {
-      onSuccess: () => {
-        clear();
-        router.replace(`/mix/${made.value.id}`);
+    save.mutate(
+      {
+        base: own ? (value.base ?? from) : null,
+        mine: made.value,
+        asText: true,
+        accepts: (together) => {
+          const judged = evaluate(together, contextOf(together.use, settings));
+          return judged.ok && judged.value.verdict !== 'danger';
+        },
       },
-    });
+      {
+        onSuccess: ({ value: kept }) => {
+          clear();
+          router.replace(kept ? `/mix/${kept.id}` : '/mix');
+        },
+      },
+    );
   };
   const latest = useRef(goOn);
   useEffect(() => {
     latest.current = goOn;
   });
   const go = useCallback(() => latest.current(), []);
-  return { text: value.text, read, nameProblem, canGoOn, put, correct, apply, clearText, goOn: go };
+  return {
+    text: value.text,
+    read,
+    nameProblem,
+    canGoOn,
+    put,
+    correct,
+    apply,
+    clearText,
+    startAnew: takenUp ? startAnew : null,
+    goOn: go,
+  };
 }
 
 /** Other ways for a text to come in: a file, and the code on a label. */
