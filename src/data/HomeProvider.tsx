@@ -1,13 +1,7 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
-import type { HomeKind } from './homeStore';
+import type { HomeOnDisk } from './homeStore';
 import { MergeQuestions } from './mergeQuestions';
-import type { Store } from './store';
-
-interface HomeOnDisk {
-  readonly store: Store;
-  readonly kind: HomeKind;
-}
 
 interface OpenHome extends HomeOnDisk {
   /** What writes have to ask. */

@@ -1,4 +1,8 @@
-import { createChannel } from './channel';
+import { createChannel, type ChangeChannel } from './channel';
+import { browserHandles, browserPicker } from './copies/browserFiles';
+import { Copies } from './copies/copies';
+import { CopyFile } from './copies/copyFile';
+import { DiskWatch } from './diskWatch';
 import { createTab } from './drafts/tab';
 import { browserSessionStorage, browserSyncStorage, createJournal } from './journal';
 import { browserLocks, createLock } from './lock';
@@ -8,22 +12,61 @@ import { Store } from './store';
 /** Whose home is open: the person's own, or the demo's. The two never share a database. */
 export type HomeKind = 'own' | 'demo';
 
+/** A home as it is kept, and what guards it. */
+export interface HomeOnDisk {
+  readonly store: Store;
+  readonly kind: HomeKind;
+  /** What is known of its copies. */
+  readonly copies: Copies;
+  /** The file that copies go to by themselves. */
+  readonly copyFile: CopyFile;
+  /** Whether the browser has taken its storage away. */
+  readonly disk: DiskWatch;
+}
+
 /** The server says which home to open by an attribute of the page; in development a variable of the environment does. */
 export function homeKind(): HomeKind {
   const asked = typeof document === 'undefined' ? undefined : document.documentElement.dataset.home;
   return (asked ?? (__DEV__ ? process.env.EXPO_PUBLIC_HOME : undefined)) === 'demo' ? 'demo' : 'own';
 }
 
-/** Opens the store of a home. */
-export function openHome(kind: HomeKind): Store {
-  const name = kind === 'demo' ? 'biscuit-demo' : 'biscuit';
-  return new Store({
+/** Asks the browser not to clear what is kept by itself (Storage Standard, WHATWG); it may say no. */
+const askToPersist = (): void => {
+  if (typeof navigator === 'undefined') return;
+  void (navigator as { storage?: Partial<StorageManager> }).storage?.persist?.().catch(() => undefined);
+};
+
+/** Opens a home. Nobody needs a copy of the demo's. */
+export function openHome(kind: HomeKind): HomeOnDisk {
+  const isOwn = kind === 'own';
+  const name = isOwn ? 'biscuit' : 'biscuit-demo';
+  const copies = new Copies(isOwn ? browserSyncStorage() : null, name, askToPersist);
+  const copyFile: CopyFile = new CopyFile({
+    handles: browserHandles(name),
+    lock: createLock(`${name}-copy`),
+    home: async () => ({ home: await store.home(), aside: (await store.quarantined()).length }),
+    pick: isOwn ? browserPicker() : null,
+    onSaved: () => copies.saved(),
+  });
+  const tabs = createChannel(name);
+  const channel: ChangeChannel = {
+    ...tabs,
+    publish: (collections) => {
+      tabs.publish(collections);
+      if (copies.written(collections)) copyFile.changed();
+    },
+  };
+  const store = new Store({
     storage: openStorage(name),
     lock: createLock(name),
-    channel: createChannel(name),
+    channel,
     journal: createJournal(browserSyncStorage(), name),
     tab: createTab(name, browserSessionStorage(), browserLocks()),
     spare: { storage: browserSyncStorage(), name },
-    ...(kind === 'demo' ? { seed: async () => (await import('./demo/demoHome')).demoHome(new Date()) } : {}),
+    ...(isOwn ? {} : { seed: async () => (await import('./demo/demoHome')).demoHome(new Date()) }),
   });
+  const disk = new DiskWatch(name);
+  void copyFile.start().catch(() => undefined);
+  void disk.start().catch(() => undefined);
+  return { store, kind, copies, copyFile, disk };
 }

@@ -40,6 +40,8 @@ export { useMergeQuestion } from './useMergeQuestion';
 export type { MergeQuestion } from './mergeQuestions';
 export { useNotRight } from './useNotRight';
 export { useDraft, useUnkeptDrafts, type Draft } from './useDraft';
+export { useCopyFile, useCopyState, useSaveCopy, useTryCopy, type TriedCopy } from './copies/useCopies';
+export { useDiskLoss, useReadAll } from './inMemory';
 export { fileNameOf, pickBytes, pickFile, saveFile } from './files';
 export type { LogSoFar } from './log/logReader';
 export type { Write } from './write';

@@ -24,8 +24,8 @@ import type { WriteFailure } from './writeFailure';
 export interface Kept<R> {
   /** As it is now; null where it was removed in another tab, and is to stay so. */
   readonly value: R | null;
-  /** The form that gave way; null where there was none. */
-  readonly before: R | null;
+  /** What was to be kept here, where the other tab's was chosen; else null. */
+  readonly notChosen: R | null;
 }
 
 /** Changes a record; where another tab has changed the same, the person is asked. */
@@ -35,7 +35,7 @@ async function keepRecord<N extends EditableName>(
   edit: Edit<N>,
 ): Promise<Kept<RecordTypes[N]>> {
   const done = await store.edit(edit);
-  if (done.kind === 'written') return done;
+  if (done.kind === 'written') return { value: done.value, notChosen: null };
   const { theirs, merged } = done;
   const isGood = (together: RecordTypes[N]): boolean =>
     checkRecord(edit.collection, together).ok && edit.accepts?.(together) !== false;
@@ -50,9 +50,9 @@ async function keepRecord<N extends EditableName>(
   } as unknown as MergeQuestion);
   if (answer === 'neither') throw new LeftOpenError();
   if (answer === 'mine') return keepRecord(store, questions, { ...edit, base: theirs, mine });
-  if (others === null) return { value: null, before: null };
+  if (others === null) return { value: null, notChosen: null };
   const kept = await keepRecord(store, questions, { ...edit, base: theirs, mine: others });
-  return { ...kept, before: mine };
+  return { ...kept, notChosen: mine };
 }
 
 const readAgain = (client: QueryClient, collections: readonly string[]): Promise<unknown> =>
@@ -125,9 +125,8 @@ export function useKeepFormula(failure: WriteFailure = {}): UseMutationResult<Ke
           accepts,
           beside: (before, value) => (before && !isSame(before, value) ? writeOfEarlier(all, [earlier(before)]) : {}),
         });
-        // The other tab's was chosen: what was to be kept here is not lost.
-        if (kept.value && kept.before && isSame(kept.before, mine) && !isSame(kept.value, mine))
-          await store.write(writeOfEarlier(all, [earlier(mine)]));
+        // What was to be kept here is not lost.
+        if (kept.notChosen) await store.write(writeOfEarlier(await store.all('earlier'), [earlier(kept.notChosen)]));
         return kept;
       },
       onSuccess: () => readAgain(client, ['formula', 'earlier']),

@@ -28,7 +28,7 @@ export function writeErrorCode(error: Error): WriteErrorCode {
 }
 
 const WHAT_NOW: Readonly<Record<WriteErrorCode, string>> = {
-  'no-room': 'Free some space on this device and try again.',
+  'no-room': 'Free some space and try again.',
   'newer-data': '',
   unknown: 'Try again.',
 };

@@ -2,13 +2,16 @@ import { ThemeProvider } from '@rneui/themed';
 import { act, render } from '@testing-library/react-native';
 import type { QueryClient } from '@tanstack/react-query';
 import type { ReactElement } from 'react';
-import type { Home } from '@/core';
+import { EMPTY_HOME, type Home } from '@/core';
 import { createClient, HomeProvider, useWriteFailures } from '@/data';
+import { Copies } from '@/data/copies/copies';
+import { CopyFile } from '@/data/copies/copyFile';
+import { DiskWatch } from '@/data/diskWatch';
 import type { Journal } from '@/data/journal';
 import { createLock } from '@/data/lock';
 import { Store } from '@/data/store';
 import { elementsTheme, NoticeBar, NoticeProvider, useNotice } from '@/ui';
-import { MemoryStorage } from './memoryStorage';
+import { MemoryStorage, MemorySyncStorage } from './memoryStorage';
 
 /** The client of the screen that is rendered. */
 let current: QueryClient | null = null;
@@ -28,14 +31,35 @@ export const settle = (): Promise<void> =>
     }
   });
 
+/** Something was written in another tab: all is read anew. */
+export async function elsewhere(): Promise<void> {
+  await act(async () => current?.invalidateQueries());
+  await settle();
+}
+
 /** As the frame does it: failed writes are said. */
 function WriteFailures() {
   useWriteFailures(useNotice());
   return null;
 }
 
+/** What guards a home, where nothing is at stake. */
+function guardsIn(small: MemorySyncStorage) {
+  return {
+    copies: new Copies(small, 'test'),
+    copyFile: new CopyFile({
+      handles: { get: () => Promise.resolve(null), put: () => Promise.resolve() },
+      lock: createLock('test-copy'),
+      home: () => Promise.resolve({ home: EMPTY_HOME, aside: 0 }),
+      pick: null,
+      onSaved: () => undefined,
+    }),
+    disk: new DiskWatch('test'),
+  };
+}
+
 /** Renders a screen in a home kept in memory, and waits until it has read what it needs. */
-export async function renderIn(screen: ReactElement, home?: Home, journal?: Journal) {
+export async function renderIn(screen: ReactElement, home?: Home, journal?: Journal, copies = new MemorySyncStorage()) {
   const storage = new MemoryStorage();
   const store = new Store({
     storage,
@@ -44,11 +68,12 @@ export async function renderIn(screen: ReactElement, home?: Home, journal?: Jour
     ...(home ? { seed: () => home } : {}),
     ...(journal ? { journal } : {}),
   });
+  const guards = guardsIn(copies);
   const client = createClient();
   current = client;
   const view = render(
     <ThemeProvider theme={elementsTheme}>
-      <HomeProvider home={{ store, kind: 'own' }} client={client}>
+      <HomeProvider home={{ ...guards, store, kind: 'own' }} client={client}>
         <NoticeProvider>
           <WriteFailures />
           {screen}

@@ -70,5 +70,5 @@ const styles = StyleSheet.create({
     backgroundColor: COLORS.ink,
     flexWrap: 'wrap',
   },
-  text: { color: COLORS.sheet, flex: 1, minWidth: 140 },
+  text: { color: COLORS.sheet, flex: 1, minWidth: 230 },
 });

@@ -1,5 +1,8 @@
 /** The door of the interface parts: they draw what they are given and know no feature. */
 export { Action } from './Action';
+export { Alert } from './Alert';
+export { KeptField } from './KeptField';
+export { copyFileText, copyText, savedText } from './copyWords';
 export { BottleDrawing } from './BottleDrawing';
 export { Choice } from './Choice';
 export { Columns } from './Columns';

@@ -10,13 +10,14 @@ import {
   homeKind,
   openHome,
   useQuarantine,
+  useReadAll,
   useBatches,
   useHome,
-  useUnkeptDrafts,
   useWriteFailures,
 } from '@/data';
 import {
   Action,
+  Alert,
   Body,
   COLORS,
   elementsTheme,
@@ -29,6 +30,7 @@ import {
   type SideId,
 } from '@/ui';
 import { Alarms } from './Alarms';
+import { Losses } from './Losses';
 import { MergeSheet } from './MergeSheet';
 
 loadFonts();
@@ -52,10 +54,7 @@ const placeOf = (path: string): PlaceId | SideId | null => {
 
 /** Everything around a screen: the open home, the theme, the places, what was just done. */
 export function Frame({ children }: { children: ReactNode }) {
-  const [home] = useState(() => {
-    const kind = homeKind();
-    return { store: openHome(kind), kind };
-  });
+  const [home] = useState(() => openHome(homeKind()));
   const [client] = useState(createClient);
   return (
     <SafeAreaProvider>
@@ -73,27 +72,13 @@ export function Frame({ children }: { children: ReactNode }) {
 function Inner({ children }: { children: ReactNode }) {
   const router = useRouter();
   useWriteFailures(useNotice());
+  useReadAll();
   const path = usePathname();
   return (
     <Navigation here={placeOf(path)} addresses={ADDRESS} go={(to) => router.push(ADDRESS[to])} banner={<Banners />}>
       {children}
       <MergeSheet />
     </Navigation>
-  );
-}
-
-/** Says where what is typed can be kept nowhere. */
-function Unkept() {
-  const { count, tryAgain } = useUnkeptDrafts();
-  if (count === 0) return null;
-  return (
-    <View style={styles.wrong} role="alert" testID="unkept">
-      <Body style={styles.words}>
-        What you are writing is in this page alone: this device has no room for it. Leave the page open, free some
-        space, and try again.
-      </Body>
-      <Action title="Try again" onPress={tryAgain} testID="keep-draft" />
-    </View>
   );
 }
 
@@ -111,22 +96,22 @@ function Banners() {
         </View>
       )}
       <Alarms />
-      <Unkept />
+      <Losses />
       {batches.isError && (
-        <View style={styles.wrong} role="alert">
-          <Body style={styles.words}>Your home cannot be opened: {batches.error.message}</Body>
+        <Alert>
+          <Body>Your home cannot be opened: {batches.error.message}</Body>
           <Action title="Try again" onPress={() => void client.resetQueries()} />
-        </View>
+        </Alert>
       )}
       {asides.length > 0 && (
-        <View style={styles.wrong} role="alert">
-          <Body style={styles.words}>
+        <Alert>
+          <Body>
             {asides.length === 1
               ? 'One record could not be read and stands aside'
               : `${asides.length} records could not be read and stand aside`}
             ; the rest is here. See Settings.
           </Body>
-        </View>
+        </Alert>
       )}
     </>
   );
@@ -135,14 +120,4 @@ function Banners() {
 const styles = StyleSheet.create({
   demo: { backgroundColor: COLORS.tape, paddingHorizontal: SPACE.l, paddingVertical: 4 },
   demoText: { color: COLORS.tapeInk },
-  wrong: {
-    backgroundColor: COLORS.dangerTint,
-    paddingHorizontal: SPACE.l,
-    paddingVertical: SPACE.s,
-    flexDirection: 'row',
-    flexWrap: 'wrap',
-    alignItems: 'center',
-    gap: SPACE.s,
-  },
-  words: { flex: 1, minWidth: 200 },
 });

@@ -229,6 +229,27 @@ describe('a typed bottle', () => {
   });
 });
 
+describe('earlier forms', () => {
+  test('say what differs, and one can be brought back; the form of now stays among them', async () => {
+    const home = demoHome(new Date('2026-11-24T08:00:00Z'));
+    const formula = home.formulas[0]!;
+    const was: Formula = { ...formula, lines: formula.lines.slice(1) };
+    const form = { id: 'e1', formulaId: formula.id, until: '2026-11-20T08:00:00.000Z', formula: was };
+    const { store } = await renderIn(<BenchScreen id={formula.id} />, { ...home, earlier: [form] });
+    fireEvent.press(screen.getByTestId('earlier-forms'));
+    expect(screen.getAllByTestId('earlier-form')).toHaveLength(1);
+    fireEvent.press(screen.getByText('Bring it back'));
+    await settle();
+    expect((await store.all('formula')).find((f) => f.id === formula.id)?.lines).toEqual(was.lines);
+    expect((await store.all('earlier')).map((e) => e.formula.lines.length).sort()).toEqual(
+      [was.lines.length, formula.lines.length].sort(),
+    );
+    fireEvent.press(screen.getByText('Undo'));
+    await settle();
+    expect((await store.all('formula')).find((f) => f.id === formula.id)).toEqual(formula);
+  });
+});
+
 describe('the list of formulas', () => {
   test('stands in families, and is found by job or ingredient', async () => {
     await renderIn(<FormulaList openId={null} />, demoHome(new Date('2026-11-25T08:00:00.000Z')));

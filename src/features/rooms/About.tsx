@@ -1,9 +1,8 @@
-import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { validate, homeSurfaceSchema, questionsAbout, DISPUTED_ADVICE, SURFACES, type HomeSurface } from '@/core';
 import { useSettings } from '@/data';
 import { typedNumberIn, readAs } from '@/devices';
-import { Body, Choice, Field, Heading, Section, Row, SecondaryText, SPACE } from '@/ui';
+import { Body, Choice, Heading, KeptField, Section, Row, SecondaryText, SPACE } from '@/ui';
 
 interface Props {
   readonly surface: HomeSurface;
@@ -22,11 +21,13 @@ export function About({ surface, onPut, onMaterial }: Props) {
   return (
     <Section>
       <Heading>What it is</Heading>
-      <TextField
+      <KeptField
         label="Called"
         value={surface.name}
-        accepts={(name) => wrongIn({ ...surface, name })}
+        wrongIn={(name) => wrongIn({ ...surface, name })}
+        asKept={(name) => name.trim()}
         onPut={(name) => onPut({ name: name.trim() })}
+        maxLength={60}
         testID="surface-name"
       />
       <Row title={material?.name ?? ''} detail="Its material" to={`/rooms/${surface.id}`} onPress={onMaterial} />
@@ -61,20 +62,26 @@ export function About({ surface, onPut, onMaterial }: Props) {
       )}
       <View style={styles.row}>
         <View style={styles.half}>
-          <TextField
+          <KeptField
             label="Area, m²"
             value={String(surface.areaM2)}
-            accepts={(t) => wrongIn({ ...surface, areaM2: typedNumberIn(t) as number })}
+            wrongIn={(t) => wrongIn({ ...surface, areaM2: typedNumberIn(t) as number })}
             onPut={(t) => onPut({ areaM2: typedNumberIn(t) as number })}
+            asKept={asNumber}
+            hint={readAs}
+            maxLength={60}
             testID="surface-area"
           />
         </View>
         <View style={styles.half}>
-          <TextField
+          <KeptField
             label="Age, years"
             value={surface.ageYears === null ? '' : String(surface.ageYears)}
-            accepts={(t) => wrongIn({ ...surface, ageYears: typedNumberIn(t) as number | null })}
+            wrongIn={(t) => wrongIn({ ...surface, ageYears: typedNumberIn(t) as number | null })}
             onPut={(t) => onPut({ ageYears: typedNumberIn(t) as number | null })}
+            asKept={asNumber}
+            hint={readAs}
+            maxLength={60}
             testID="surface-age"
           />
         </View>
@@ -101,33 +108,10 @@ function wrongIn(surface: HomeSurface): string | null {
   return result.ok ? null : (result.problems[0]?.message ?? null);
 }
 
-interface TextProps {
-  readonly label: string;
-  readonly value: string;
-  readonly accepts: (text: string) => string | null;
-  readonly onPut: (text: string) => void;
-  readonly testID: string;
-}
-
-/** A field that keeps what was typed until it can be kept. */
-function TextField({ label, value, accepts, onPut, testID }: TextProps) {
-  const [typed, setTyped] = useState<string | null>(null);
-  const text = typed ?? value;
-  return (
-    <Field
-      label={label}
-      value={text}
-      onChangeText={(next) => {
-        setTyped(next);
-        if (accepts(next) === null) onPut(next);
-      }}
-      error={typed === null ? null : accepts(text)}
-      hint={typed === null ? null : readAs(text)}
-      maxLength={60}
-      testID={testID}
-    />
-  );
-}
+const asNumber = (text: string): string => {
+  const value = typedNumberIn(text);
+  return value === null ? '' : String(value);
+};
 
 const styles = StyleSheet.create({
   bold: { fontWeight: '700' },

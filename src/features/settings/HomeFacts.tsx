@@ -16,7 +16,7 @@ import {
 } from '@/core';
 import { useNotRight } from '@/data';
 import { typedMeasureIn, readAs } from '@/devices';
-import { Body, Choice, Field, Heading, Row, Section, SecondaryText, useNow, VerdictMark } from '@/ui';
+import { Body, Choice, Heading, KeptField, Row, Section, SecondaryText, useNow, VerdictMark } from '@/ui';
 
 interface Props {
   readonly settings: Settings;
@@ -92,24 +92,17 @@ interface NumberProps extends Props {
 
 /** A number of the settings: what was typed stays in the field until it is a number that can be. */
 function NumberField({ settings, onPut, field, label, accepted, empty = false }: NumberProps) {
-  const [typed, setTyped] = useState<string | null>(null);
-  const [error, setError] = useState<string | null>(null);
-  const change = (text: string): void => {
-    setTyped(text);
-    const value = text.trim() === '' && empty ? null : typedMeasureIn(text);
-    const ok = validate(settingsSchema, { ...settings, [field]: value }).ok;
-    setError(ok ? null : accepted);
-    if (ok) onPut({ [field]: value });
-  };
-  const kept = settings[field];
+  const valueOf = (text: string): number | null => (text.trim() === '' && empty ? null : typedMeasureIn(text));
+  const textOf = (value: number | null): string => (value === null ? '' : String(value));
   return (
-    <Field
+    <KeptField
       label={label}
-      value={typed ?? (kept === null ? '' : String(kept))}
-      onChangeText={change}
+      value={textOf(settings[field])}
+      wrongIn={(text) => (validate(settingsSchema, { ...settings, [field]: valueOf(text) }).ok ? null : accepted)}
+      asKept={(text) => textOf(valueOf(text))}
+      onPut={(text) => onPut({ [field]: valueOf(text) })}
       inputMode="decimal"
-      hint={readAs(typed ?? (kept === null ? '' : String(kept)))}
-      error={error}
+      hint={readAs}
       maxLength={6}
       testID={field}
     />

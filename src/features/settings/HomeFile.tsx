@@ -1,69 +1,20 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import {
-  EMPTY_HOME,
-  mergeHomes,
-  readHomeFile,
-  writeHomeFile,
-  type Home,
-  type MergedHomes,
-  type MergedList,
-} from '@/core';
+import { EMPTY_HOME, mergeHomes, readHomeFile, type Home, type MergedHomes } from '@/core';
 import {
   newId,
   pickFile,
   saveFile,
+  useSaveCopy,
   useQuarantine,
   useHome,
   useReplaceHome,
   useRestoreQuarantined,
   useUndoReplace,
 } from '@/data';
-import { Action, Body, COLORS, Heading, Section, Sheet, SPACE, SecondaryText, useNotice } from '@/ui';
-
-/** Every list of a home by its name, one and many. */
-const LISTS = [
-  ['formulas', 'formula', 'formulas'],
-  ['vessels', 'bottle', 'bottles'],
-  ['batches', 'batch', 'batches'],
-  ['pantry', 'thing in the cupboard', 'things in the cupboard'],
-  ['rooms', 'room', 'rooms'],
-  ['surfaces', 'surface', 'surfaces'],
-  ['plans', 'job of one’s own', 'jobs of one’s own'],
-  ['earlier', 'earlier form', 'earlier forms'],
-  ['jobs', 'job under way', 'jobs under way'],
-  ['timers', 'wait', 'waits'],
-  ['log', 'entry of the log', 'entries of the log'],
-] as const satisfies readonly (readonly [keyof Home, string, string])[];
-
-const counted = (n: number, one: string, many: string): string => `${n} ${n === 1 ? one : many}`;
-
-const contents = (home: Home): string =>
-  LISTS.map(([list, one, many]) => [home[list].length, one, many] as const)
-    // What a home may well have none of is named only where there is some.
-    .filter(([n, one]) => n > 0 || one === 'formula' || one === 'bottle' || one === 'batch')
-    .map((of) => counted(...of))
-    .join(', ');
-
-const of = (lists: MergedHomes['lists'], what: keyof MergedList): string =>
-  LISTS.flatMap(([list, one, many]) => (lists[list][what] > 0 ? [counted(lists[list][what], one, many)] : [])).join(
-    ', ',
-  );
-
-/** What would become of it if what is new were added, in sentences. */
-function mergeWords({ lists }: MergedHomes): string[] {
-  const said = (what: keyof MergedList, words: (these: string) => string): string[] => {
-    const these = of(lists, what);
-    return these === '' ? [] : [words(these)];
-  };
-  const all = [
-    ...said('added', (these) => `New: ${these}.`),
-    ...said('newer', (these) => `Newer in the file, and taken from it: ${these}.`),
-    ...said('both', (these) => `Not the same here and there, so both are kept: ${these}.`),
-    ...said('stays', (these) => `Not the same, and as here they stay: ${these}.`),
-  ];
-  return all.length === 0 ? ['Everything in the file is here already.'] : all;
-}
+import { Action, Body, COLORS, Heading, Section, Sheet, SPACE, SecondaryText, savedText, useNotice } from '@/ui';
+import { CopiesKept } from './CopiesKept';
+import { contents, mergeWords } from './homeWords';
 
 const takenBackText = (kept: number): string =>
   kept === 0
@@ -79,14 +30,13 @@ export function HomeFile() {
   const takeBack = useUndoReplace();
   const restore = useRestoreQuarantined();
   const asides = useQuarantine();
+  const save = useSaveCopy();
   const say = useNotice();
   const [refused, setRefused] = useState<readonly string[]>([]);
   const [asked, setAsked] = useState<{ home: Home; what: 'import' | 'clear'; merged: MergedHomes | null } | null>(null);
 
-  const exportAll = async (): Promise<void> => {
-    saveFile('biscuit.json', writeHomeFile(await store.home(), new Date().toISOString()));
-    say({ text: 'Everything was written to biscuit.json.' });
-  };
+  const exportAll = (): void =>
+    save.mutate(undefined, { onSuccess: ({ problem }) => say({ text: savedText(problem) }) });
 
   const importFile = async (): Promise<void> => {
     const text = await pickFile('.json,application/json');
@@ -124,7 +74,7 @@ export function HomeFile() {
       <Heading>{kind === 'demo' ? 'The demo home’s file' : 'Your home’s file'}</Heading>
       <SecondaryText>Everything you keep is on this device alone. One file holds all of it.</SecondaryText>
       <View style={styles.row}>
-        <Action title="Export everything" onPress={() => void exportAll()} testID="export" />
+        <Action title="Export everything" onPress={exportAll} testID="export" />
         <Action
           title="Import a file"
           onPress={() => void importFile().catch((e: unknown) => setRefused([`The file cannot be read: ${String(e)}`]))}
@@ -146,6 +96,7 @@ export function HomeFile() {
           {refused.length > 5 && <SecondaryText>And {refused.length - 5} more.</SecondaryText>}
         </View>
       )}
+      {kind === 'own' && <CopiesKept />}
       {asides.length > 0 && (
         <View style={styles.refused}>
           <Body style={styles.wrong}>

@@ -1,6 +1,5 @@
-import { useState } from 'react';
 import { validate, settingsSchema, type Settings } from '@/core';
-import { Field, Heading, Section, SecondaryText } from '@/ui';
+import { Heading, KeptField, Section, SecondaryText } from '@/ui';
 
 interface Props {
   readonly settings: Settings;
@@ -27,19 +26,18 @@ function NumberToCall({
   field,
   label,
 }: Props & { readonly field: 'poisonNumber' | 'emergencyNumber'; readonly label: string }) {
-  const [typed, setTyped] = useState<string | null>(null);
-  const text = typed ?? settings[field];
-  const result = validate(settingsSchema, { ...settings, [field]: text.trim() });
+  const wrongIn = (text: string): string | null => {
+    const result = validate(settingsSchema, { ...settings, [field]: text.trim() });
+    return result.ok ? null : (result.problems[0]?.message ?? null);
+  };
   return (
-    <Field
+    <KeptField
       label={label}
-      value={text}
-      onChangeText={(next) => {
-        setTyped(next);
-        if (validate(settingsSchema, { ...settings, [field]: next.trim() }).ok) onPut({ [field]: next.trim() });
-      }}
+      value={settings[field]}
+      wrongIn={wrongIn}
+      asKept={(text) => text.trim()}
+      onPut={(text) => onPut({ [field]: text.trim() })}
       inputMode="tel"
-      error={result.ok ? null : (result.problems[0]?.message ?? null)}
       maxLength={40}
       testID={field}
     />

@@ -1,8 +1,7 @@
-import { useState } from 'react';
 import { validate, DROPS_PER_ML_RANGE, settingsSchema, type MeasureSystem, type Settings, type ToolId } from '@/core';
 import { useSaveSettings, useSettings } from '@/data';
 import { typedMeasureIn, readAs } from '@/devices';
-import { Body, Choice, Field, Heading, Section, Screen, SecondaryText, Title } from '@/ui';
+import { Body, Choice, Heading, KeptField, Section, Screen, SecondaryText, Title } from '@/ui';
 import { HomeFile } from './HomeFile';
 import { HowWaitsTell } from './HowWaitsTell';
 import { NumbersToCall } from './NumbersToCall';
@@ -72,28 +71,19 @@ export function SettingsScreen() {
 
 /** Drops per mL: what was typed stays in the field until it is a number that can be. */
 function Drops({ settings, onPut }: { settings: Settings; onPut: (change: Partial<Settings>) => void }) {
-  const [typed, setTyped] = useState<string | null>(null);
-  const [error, setError] = useState<string | null>(null);
-  const change = (text: string): void => {
-    setTyped(text);
-    const dropsPerML = typedMeasureIn(text);
-    const result = validate(settingsSchema, { ...settings, dropsPerML });
-    setError(
-      result.ok
-        ? null
-        : `Droppers give ${DROPS_PER_ML_RANGE.low} to ${DROPS_PER_ML_RANGE.high} drops per mL. Give a number, for example 20.`,
-    );
-    if (result.ok) onPut({ dropsPerML });
-  };
+  const accepted = `Droppers give ${DROPS_PER_ML_RANGE.low} to ${DROPS_PER_ML_RANGE.high} drops per mL. Give a number, for example 20.`;
   return (
     <Section>
-      <Field
+      <KeptField
         label="Drops in one mL"
-        value={typed ?? String(settings.dropsPerML)}
-        onChangeText={change}
+        value={String(settings.dropsPerML)}
+        wrongIn={(text) =>
+          validate(settingsSchema, { ...settings, dropsPerML: typedMeasureIn(text) }).ok ? null : accepted
+        }
+        asKept={(text) => String(typedMeasureIn(text))}
+        onPut={(text) => onPut({ dropsPerML: typedMeasureIn(text) })}
         inputMode="decimal"
-        hint={readAs(typed ?? String(settings.dropsPerML))}
-        error={error}
+        hint={readAs}
         maxLength={6}
         testID="drops-per-ml"
       />
@@ -104,18 +94,15 @@ function Drops({ settings, onPut }: { settings: Settings; onPut: (change: Partia
 
 /** The sign of the person's money, for what a litre costs. */
 function Money({ settings, onPut }: { settings: Settings; onPut: (change: Partial<Settings>) => void }) {
-  const [typed, setTyped] = useState<string | null>(null);
-  const text = typed ?? settings.currency;
-  const result = validate(settingsSchema, { ...settings, currency: text });
   return (
-    <Field
+    <KeptField
       label="The sign of my money"
-      value={text}
-      onChangeText={(next) => {
-        setTyped(next);
-        if (validate(settingsSchema, { ...settings, currency: next }).ok) onPut({ currency: next });
-      }}
-      error={result.ok ? null : 'Give 1 to 4 letters: £, €, kr.'}
+      value={settings.currency}
+      wrongIn={(currency) =>
+        validate(settingsSchema, { ...settings, currency }).ok ? null : 'Give 1 to 4 letters: £, €, kr.'
+      }
+      asKept={(currency) => currency}
+      onPut={(currency) => onPut({ currency })}
       maxLength={8}
       testID="currency"
     />

@@ -1,7 +1,8 @@
 import { act, fireEvent, screen, waitFor } from '@testing-library/react-native';
 import { readHomeFile, writeHomeFile } from '@/core';
 import { demoHome } from '@/data/demo/demoHome';
-import { renderIn, settle } from '@/testing/renderIn';
+import { MemorySyncStorage } from '@/testing/memoryStorage';
+import { elsewhere, renderIn, settle } from '@/testing/renderIn';
 import { scentedHome } from '@/testing/scentedHome';
 import { SettingsScreen } from './SettingsScreen';
 
@@ -144,9 +145,7 @@ describe('the home’s file', () => {
     const { storage, store } = await renderIn(<SettingsScreen />, home);
     storage.full = true;
     fireEvent.press(screen.getByLabelText('A cat'));
-    expect(
-      await screen.findByText('Not saved: The disk is full. Free some space on this device and try again.'),
-    ).toBeTruthy();
+    expect(await screen.findByText('Not saved: The disk is full. Free some space and try again.')).toBeTruthy();
     expect((await store.settings()).lives).not.toContain('cat');
     await waitFor(() =>
       expect(
@@ -154,6 +153,62 @@ describe('the home’s file', () => {
           screen.getByLabelText('A cat').props['aria-checked'],
       ).toBe(false),
     );
+    storage.full = false;
+    fireEvent.press(screen.getByTestId('try-again'));
+    await settle();
+    expect((await store.settings()).lives).toEqual([...home.settings.lives, 'cat']);
+    expect(screen.queryByText(/Not saved/)).toBeNull();
+  });
+
+  test('a field shows what is kept once it is left, and says what another tab made of it meanwhile', async () => {
+    const { store } = await renderIn(<SettingsScreen />, home);
+    const field = () => screen.getByTestId('drops-per-ml').props.value as string;
+    fireEvent.changeText(screen.getByTestId('drops-per-ml'), '25.0');
+    await settle();
+    expect(field()).toBe('25.0');
+    await act(() => store.write({ change: [{ collection: 'settings', id: 'settings', fields: { dropsPerML: 31 } }] }));
+    await elsewhere();
+    expect(screen.getByText('Changed in another tab to 31.')).toBeTruthy();
+    expect(field()).toBe('25.0');
+    fireEvent.press(screen.getByTestId('keep-mine'));
+    await settle();
+    expect([(await store.settings()).dropsPerML, screen.queryByText(/another tab/)]).toEqual([25, null]);
+    await act(() => store.write({ change: [{ collection: 'settings', id: 'settings', fields: { dropsPerML: 32 } }] }));
+    await elsewhere();
+    fireEvent.press(screen.getByTestId('keep-theirs'));
+    expect(field()).toBe('32');
+    fireEvent.changeText(screen.getByTestId('drops-per-ml'), '20.0');
+    await settle();
+    fireEvent(screen.getByTestId('drops-per-ml'), 'blur');
+    expect(field()).toBe('20');
+  });
+
+  test('an export is read back, and counts as a copy', async () => {
+    const small = new MemorySyncStorage();
+    small.setItem('test-copy', JSON.stringify({ since: '2026-11-01T08:00:00Z', changes: 3 }));
+    await renderIn(<SettingsScreen />, home, undefined, small);
+    expect(screen.getByTestId('copy-state')).toHaveTextContent(/3 changes so far, and no copy/);
+    fireEvent.press(screen.getByTestId('export'));
+    expect(await screen.findByText(/read back: it would bring back all of it/)).toBeTruthy();
+    expect(screen.getByTestId('copy-state')).toHaveTextContent(
+      'The last copy was saved today; nothing has changed since.',
+    );
+  });
+
+  test('a copy can be tried: what would not come back is named, and nothing is changed', async () => {
+    const { store } = await renderIn(<SettingsScreen />, home);
+    const trial = async (text: string): Promise<void> => {
+      mockPicked = text;
+      fireEvent.press(screen.getByTestId('try-copy'));
+      await settle();
+    };
+    await trial(writeHomeFile(home, '2026-11-24T08:00:00Z'));
+    expect(screen.getByText('Yes: it would bring back everything that is here.')).toBeTruthy();
+    await trial(writeHomeFile({ ...home, vessels: [] }, '2026-11-24T08:00:00Z'));
+    expect(screen.getByText(/Made or changed since, and not in it: \d+ bottles\./)).toBeTruthy();
+    await trial('{}');
+    expect(screen.getByText(/^No: /)).toBeTruthy();
+    expect((await store.home()).vessels).toHaveLength(home.vessels.length);
   });
 });
 

@@ -33,6 +33,7 @@ import {
   useWide,
   VerdictMark,
 } from '@/ui';
+import { CopyLine } from './CopyLine';
 
 /** What runs or is due at once: the rest stands in its own list. */
 const SHOWN = 5;
@@ -72,6 +73,7 @@ export function TodayScreen() {
         left={
           <View style={styles.column}>
             <NotRight iso={iso} />
+            <CopyLine />
             <Running />
             <DueToday nowMs={nowMs} iso={iso} />
           </View>

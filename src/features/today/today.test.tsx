@@ -1,10 +1,13 @@
 import { fireEvent, screen } from '@testing-library/react-native';
 import { demoHome } from '@/data/demo/demoHome';
+import { MemorySyncStorage } from '@/testing/memoryStorage';
 import { renderIn, settle } from '@/testing/renderIn';
 import { bottleMade, scentedHome } from '@/testing/scentedHome';
 import { TodayScreen } from './TodayScreen';
 
 const mockPush = jest.fn();
+const mockSaved: string[] = [];
+jest.mock('@/data/files', () => ({ saveFile: (name: string) => mockSaved.push(name) }));
 jest.mock('expo-router', () => ({ useRouter: () => ({ push: mockPush }) }));
 
 test('a new home says what to do first', async () => {
@@ -41,6 +44,49 @@ test('without rooms, setting one up is offered', async () => {
   await renderIn(<TodayScreen />);
   fireEvent.press(screen.getByText('Set up a room'), { nativeEvent: {}, preventDefault: () => undefined });
   expect(mockPush).toHaveBeenLastCalledWith('/rooms/new');
+});
+
+describe('a copy', () => {
+  const smallWith = (state: object): MemorySyncStorage => {
+    const small = new MemorySyncStorage();
+    small.setItem('test-copy', JSON.stringify(state));
+    return small;
+  };
+  const daysAgo = (days: number): string => new Date(Date.now() - days * 86_400_000).toISOString();
+  const home = demoHome(new Date());
+
+  test.each([
+    [{ since: daysAgo(40), changes: 12 }, /12 changes so far, and no copy of it/],
+    [{ since: daysAgo(90), savedAt: daysAgo(34), changes: 1 }, /saved 34 days ago; one change since/],
+    [{ since: daysAgo(2), savedAt: daysAgo(1), changes: 50 }, /saved yesterday; 50 changes since/],
+  ])('is asked for when it is due: %j', async (state, words) => {
+    await renderIn(<TodayScreen />, home, undefined, smallWith(state));
+    expect(screen.getByTestId('copy-line')).toHaveTextContent(words);
+  });
+
+  test.each([[{}], [{ since: daysAgo(29), changes: 49 }], [{ since: daysAgo(90), savedAt: daysAgo(80), changes: 0 }]])(
+    'is not asked for before: %j',
+    async (state) => {
+      await renderIn(<TodayScreen />, home, undefined, smallWith(state));
+      expect(screen.queryByTestId('copy-line')).toBeNull();
+    },
+  );
+
+  test('saved, or not now: it is not asked for any more', async () => {
+    await renderIn(<TodayScreen />, home, undefined, smallWith({ since: daysAgo(40), changes: 12 }));
+    fireEvent.press(screen.getByTestId('save-copy'));
+    await settle();
+    expect(mockSaved).toEqual(['biscuit.json']);
+    expect(screen.queryByTestId('copy-line')).toBeNull();
+    const small = smallWith({ since: daysAgo(40), changes: 12 });
+    screen.unmount();
+    await renderIn(<TodayScreen />, home, undefined, small);
+    fireEvent.press(screen.getByTestId('copy-not-now'));
+    await settle();
+    expect(screen.queryByTestId('copy-line')).toBeNull();
+    const { quietUntil } = JSON.parse(small.getItem('test-copy') ?? '{}') as { quietUntil: string };
+    expect(Math.round((Date.parse(quietUntil) - Date.now()) / 86_400_000)).toBe(7);
+  });
 });
 
 describe('when a cat and someone with asthma live here', () => {

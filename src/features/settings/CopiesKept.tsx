@@ -1,0 +1,101 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { MINUTE_MS } from '@/core';
+import { pickFile, useCopyFile, useCopyState, useTryCopy, type TriedCopy } from '@/data';
+import { Action, Body, copyFileText, copyText, SecondaryText, Sheet, SPACE, useNow } from '@/ui';
+import { contents, missingWords } from './homeWords';
+
+type Tried = { readonly ok: true; readonly copy: TriedCopy } | { readonly ok: false; readonly why: string };
+
+/** What copies there are, whether one of them would bring everything back, and the file they go to by themselves. */
+export function CopiesKept() {
+  const nowMs = useNow(MINUTE_MS);
+  const { state } = useCopyState();
+  const tryCopy = useTryCopy();
+  const [tried, setTried] = useState<Tried | null>(null);
+  const tryOne = async (): Promise<void> => {
+    const text = await pickFile('.json,application/json');
+    if (text === null) return;
+    const read = await tryCopy(text);
+    setTried(
+      read.ok ? { ok: true, copy: read.value } : { ok: false, why: read.problems[0]?.message ?? 'It cannot be read.' },
+    );
+  };
+  return (
+    <>
+      <Body testID="copy-state">{copyText(state, nowMs)}</Body>
+      <CopyByItself />
+      <View style={styles.row}>
+        <Action
+          title="Try a copy"
+          onPress={() => void tryOne().catch((e: unknown) => setTried({ ok: false, why: String(e) }))}
+          testID="try-copy"
+        />
+      </View>
+      <Sheet title="Would it bring everything back?" open={tried !== null} onClose={() => setTried(null)}>
+        {tried && <TriedWords tried={tried} />}
+      </Sheet>
+    </>
+  );
+}
+
+function TriedWords({ tried }: { readonly tried: Tried }) {
+  if (!tried.ok)
+    return (
+      <>
+        <Body>No: {tried.why}</Body>
+        <SecondaryText>Nothing here was changed. Save a new copy.</SecondaryText>
+      </>
+    );
+  const missing = missingWords(tried.copy.missing);
+  return (
+    <>
+      <Body>It can be read, and holds {contents(tried.copy.holds)}.</Body>
+      <Body>{missing ?? 'Yes: it would bring back everything that is here.'}</Body>
+      <SecondaryText>Nothing here was changed. “Import a file” brings it back.</SecondaryText>
+    </>
+  );
+}
+
+/** A file the browser writes to by itself, where it can. */
+function CopyByItself() {
+  const { file, state } = useCopyFile();
+  const [wrong, setWrong] = useState<string | null>(null);
+  if (!file.isPossible) return null;
+  const choose = (): void => {
+    setWrong(null);
+    file.choose().catch((e: unknown) => setWrong(e instanceof Error ? e.message : String(e)));
+  };
+  const isOn = state.kind === 'on';
+  return (
+    <>
+      {isOn && <Body testID="copy-file">Every change is written to {state.name} by itself.</Body>}
+      {(state.kind === 'waits' || state.kind === 'failed') && (
+        <Body testID="copy-file" role="alert">
+          {copyFileText(state)}
+        </Body>
+      )}
+      {wrong !== null && <Body role="alert">That file cannot be written to: {wrong}</Body>}
+      <View style={styles.row}>
+        {(state.kind === 'waits' || state.kind === 'failed') && (
+          <Action title="Write it now" onPress={() => void file.allow()} testID="write-copy" />
+        )}
+        <Action
+          title={state.kind === 'none' ? 'Copy to a file by itself' : 'Another file'}
+          onPress={choose}
+          testID="choose-copy-file"
+        />
+        {state.kind !== 'none' && (
+          <Action
+            title="No longer"
+            weight="quiet"
+            label="No longer write copies to it"
+            onPress={() => void file.stop()}
+          />
+        )}
+      </View>
+    </>
+  );
+}
+
+const styles = StyleSheet.create({ row: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s } });
