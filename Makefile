@@ -6,7 +6,7 @@ export CI := 1
 
 SOURCES := $(shell find src public -type f 2>/dev/null | sed 's/ /\\ /g') app.json metro.config.js babel.config.js tsconfig.json package-lock.json
 
-.PHONY: demo start dev mutate test bench types lint unit e2e pictures chromium export clean checks
+.PHONY: demo start dev mutate torture test bench types lint unit e2e pictures chromium export clean checks
 
 node_modules/.installed: package.json package-lock.json
 	npm ci
@@ -36,10 +36,15 @@ dev: node_modules/.installed
 mutate: node_modules/.installed
 	@node mutation/mutate.mjs "$(PART)"
 
+## Minutes of kills, full disks, tabs, presses, clocks, changed files and texts; its last line is JSON
+torture: dist/index.html chromium
+	@npx tsx torture/main.ts
+
 ## Everything that must hold: types, lint, unit tests, export, the real interface
 test: node_modules/.installed
 	@$(MAKE) -j2 --output-sync=target checks
 	@$(MAKE) e2e
+	@npx tsx torture/main.ts --short
 	@echo "All checks passed."
 
 # What needs no browser, two at a time; the longest first.

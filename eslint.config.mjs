@@ -186,7 +186,7 @@ export default tseslint.config(
     },
   },
   {
-    files: ['**/*.test.ts', '**/*.test.tsx', 'e2e/**/*.ts', 'bench/**/*.ts', 'src/testing/**'],
+    files: ['**/*.test.ts', '**/*.test.tsx', 'e2e/**/*.ts', 'bench/**/*.ts', 'torture/**/*.ts', 'src/testing/**'],
     rules: {
       // Playwright's fixtures call a function named `use`.
       'react-hooks/rules-of-hooks': 'off',

@@ -1,4 +1,6 @@
+import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
+import { readHomeFile, type Home } from '../src/core';
 import { expect, test } from './page';
 
 /** Nothing that is shown or written is lost. */
@@ -34,4 +36,108 @@ test('a step that is shown outlives a reload before it could be written', async 
   await page.reload();
   await holder.close();
   await expect(page.getByText('Step 2 of 6')).toBeVisible();
+});
+
+const makeABottle = async (page: Page): Promise<void> => {
+  await page.goto('/mix/starter-scale');
+  await page.getByTestId('make-it').click();
+  await expect(page.getByTestId('label').first()).toBeVisible();
+};
+
+/** What a file that was downloaded holds. */
+async function downloaded(page: Page, press: () => Promise<void>): Promise<Home> {
+  const download = page.waitForEvent('download');
+  await press();
+  const read = readHomeFile(readFileSync(await (await download).path(), 'utf8'));
+  if (!read.ok) throw new Error(read.problems[0]?.message);
+  return read.value;
+}
+
+test('the browser is asked to keep it, once, when the first thing is kept', async ({ page }) => {
+  await page.addInitScript(() => {
+    const asked = { times: 0 };
+    Object.assign(window, { asked });
+    navigator.storage.persist = () => {
+      asked.times++;
+      return Promise.resolve(true);
+    };
+  });
+  const times = (): Promise<number> =>
+    page.evaluate(() => (window as unknown as { asked: { times: number } }).asked.times);
+  await page.goto('/mix/starter-scale');
+  await expect(page.getByTestId('make-it')).toBeVisible();
+  expect(await times()).toBe(0);
+  await page.getByTestId('make-it').click();
+  await expect(page.getByTestId('label').first()).toBeVisible();
+  expect(await times()).toBe(1);
+  await page.goto('/mix/starter-scale');
+  await page.getByTestId('make-it').click();
+  await expect(page.getByTestId('label').first()).toBeVisible();
+  expect(await times()).toBe(0);
+});
+
+test('after 30 days without a copy Today asks for one, and one tap saves it', async ({ page }) => {
+  await makeABottle(page);
+  await page.goto('/');
+  await expect(page.getByText('One bottle')).toBeVisible();
+  await expect(page.getByTestId('copy-line')).toHaveCount(0);
+  await page.clock.setSystemTime(Date.now() + 31 * 86_400_000);
+  await page.goto('/');
+  await expect(page.getByTestId('copy-line')).toContainText('no copy of it anywhere but on this device');
+  const home = await downloaded(page, () => page.getByTestId('save-copy').click());
+  expect(home.batches).toHaveLength(1);
+  await expect(page.getByTestId('copy-line')).toHaveCount(0);
+  await page.goto('/settings');
+  await expect(page.getByTestId('copy-state')).toHaveText('The last copy was saved today; nothing has changed since.');
+});
+
+test('every change goes to a file that was chosen once, also after a reload', async ({ page }) => {
+  // The browser's own dialogue cannot be pressed: a file of the page's own folder stands for the one chosen.
+  await page.addInitScript(() => {
+    Object.assign(window, {
+      showSaveFilePicker: async () =>
+        (await navigator.storage.getDirectory()).getFileHandle('pipit.json', { create: true }),
+    });
+  });
+  const inFile = (): Promise<number | null> =>
+    page
+      .evaluate(async () => {
+        const folder = await navigator.storage.getDirectory();
+        return (await (await folder.getFileHandle('pipit.json')).getFile()).text();
+      })
+      .then((text) => {
+        const read = readHomeFile(text);
+        return read.ok ? read.value.batches.length : null;
+      });
+  await makeABottle(page);
+  await page.goto('/settings');
+  await page.getByTestId('choose-copy-file').click();
+  await expect(page.getByTestId('copy-file')).toHaveText('Every change is written to pipit.json by itself.');
+  await expect(page.getByTestId('copy-state')).toContainText('The last copy was saved today');
+  expect(await inFile()).toBe(1);
+  await makeABottle(page);
+  await expect.poll(inFile).toBe(2);
+  await page.goto('/settings');
+  await expect(page.getByTestId('copy-file')).toHaveText('Every change is written to pipit.json by itself.');
+});
+
+test('data cleared under an open page are noticed, saved to a file from it, and put back', async ({
+  page,
+  context,
+  baseURL,
+}) => {
+  await makeABottle(page);
+  await page.goto('/');
+  await expect(page.getByText('One bottle')).toBeVisible();
+  await page.getByRole('link', { name: 'Settings' }).click();
+  await page.getByTestId('currency').fill('kr');
+  const session = await context.newCDPSession(page);
+  await session.send('Storage.clearDataForOrigin', { origin: baseURL ?? '', storageTypes: 'all' });
+  await expect(page.getByTestId('cleared')).toContainText('This browser has cleared what Biscuit kept.');
+  const home = await downloaded(page, () => page.getByTestId('save-memory').click());
+  expect([home.batches.length, home.settings.currency]).toEqual([1, 'kr']);
+  await page.getByTestId('put-memory-back').click();
+  await expect(page.getByTestId('cleared')).toHaveCount(0);
+  await page.goto('/shelf');
+  await expect(page.getByTestId('label')).toHaveCount(1);
 });

@@ -147,7 +147,7 @@ export { type Candidate, type RuledOut, type Way, type Ways, wayKey, type OutRea
 export { infusionDangers, PEEL_INFUSION } from './cleaning/infusion';
 export { earlierFormsOf, withEarlierForms, type EarlierForm } from './formula/earlierForms';
 export { isSame, threeWay, type Conflict, type Merged, type MergeRules } from './exchange/threeWay';
-export { isCopyDue, NO_COPY, withChange, withCopy, withQuiet, type CopyState } from './exchange/copyDue';
+export { isBackupDue, NO_BACKUP, withChange, withBackup, withQuiet, type BackupState } from './exchange/backupDue';
 export { undoReplace, type PutBack } from './exchange/undoReplace';
 export { mergeHomes, type MergedHomes, type MergedList } from './exchange/mergeHomes';
 export { dwellChoices, guideSteps, GUIDE_STEP_KEYS, type GuideStep } from './cleaning/guide';

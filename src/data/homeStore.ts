@@ -1,7 +1,7 @@
 import { createChannel, type ChangeChannel } from './channel';
-import { browserHandles, browserPicker } from './copies/browserFiles';
-import { Copies } from './copies/copies';
-import { CopyFile } from './copies/copyFile';
+import { browserHandles, browserPicker } from './backup/browserFiles';
+import { BackupLog } from './backup/backupLog';
+import { BackupFile } from './backup/backupFile';
 import { DiskWatch } from './diskWatch';
 import { createTab } from './drafts/tab';
 import { browserSessionStorage, browserSyncStorage, createJournal } from './journal';
@@ -17,9 +17,9 @@ export interface HomeOnDisk {
   readonly store: Store;
   readonly kind: HomeKind;
   /** What is known of its copies. */
-  readonly copies: Copies;
+  readonly backups: BackupLog;
   /** The file that copies go to by themselves. */
-  readonly copyFile: CopyFile;
+  readonly backupFile: BackupFile;
   /** Whether the browser has taken its storage away. */
   readonly disk: DiskWatch;
 }
@@ -40,20 +40,20 @@ const askToPersist = (): void => {
 export function openHome(kind: HomeKind): HomeOnDisk {
   const isOwn = kind === 'own';
   const name = isOwn ? 'biscuit' : 'biscuit-demo';
-  const copies = new Copies(isOwn ? browserSyncStorage() : null, name, askToPersist);
-  const copyFile: CopyFile = new CopyFile({
+  const backups = new BackupLog(isOwn ? browserSyncStorage() : null, name, askToPersist);
+  const backupFile: BackupFile = new BackupFile({
     handles: browserHandles(name),
-    lock: createLock(`${name}-copy`),
+    lock: createLock(`${name}-backup`),
     home: async () => ({ home: await store.home(), aside: (await store.quarantined()).length }),
     pick: isOwn ? browserPicker() : null,
-    onSaved: () => copies.saved(),
+    onSaved: () => backups.saved(),
   });
   const tabs = createChannel(name);
   const channel: ChangeChannel = {
     ...tabs,
     publish: (collections) => {
       tabs.publish(collections);
-      if (copies.written(collections)) copyFile.changed();
+      if (backups.written(collections)) backupFile.changed();
     },
   };
   const store = new Store({
@@ -66,7 +66,7 @@ export function openHome(kind: HomeKind): HomeOnDisk {
     ...(isOwn ? {} : { seed: async () => (await import('./demo/demoHome')).demoHome(new Date()) }),
   });
   const disk = new DiskWatch(name);
-  void copyFile.start().catch(() => undefined);
+  void backupFile.start().catch(() => undefined);
   void disk.start().catch(() => undefined);
-  return { store, kind, copies, copyFile, disk };
+  return { store, kind, backups, backupFile, disk };
 }

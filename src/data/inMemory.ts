@@ -1,4 +1,4 @@
-import type { QueryClient } from '@tanstack/react-query';
+import { useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { useEffect, useSyncExternalStore } from 'react';
 import { DATA_VERSION, EMPTY_HOME, LIST_IN_HOME, writeHomeFile, type Home, type Settings } from '../core';
 import { LISTS } from './collections';
@@ -7,7 +7,6 @@ import { saveFile } from './files';
 import { useHome } from './HomeProvider';
 import type { LogSoFar } from './log/logReader';
 import { generationOf } from './opening/generation';
-import { useQueryClient } from '@tanstack/react-query';
 
 /** So long after the start everything is read, ms: nobody waits for it. */
 const READ_ALL_AFTER_MS = 4000;
@@ -39,9 +38,16 @@ export function useReadAll(): void {
   }, [store, client]);
 }
 
+/** True if all of the home has been read. */
+const isAllInMemory = (client: QueryClient): boolean =>
+  LISTS.every((name) => client.getQueryData([name]) !== undefined) &&
+  client.getQueryData<LogSoFar>(['log', 'all'])?.complete === true;
+
 /** Whether the browser has taken the storage away, and what can be done while the page is open. */
 export function useDiskLoss(): {
   readonly loss: DiskLoss | null;
+  /** False if part of it had not been read when it went. */
+  readonly isWhole: boolean;
   readonly saveToFile: () => void;
   /** @throws what stands in the way of it, in words */
   readonly putBack: () => Promise<void>;
@@ -50,6 +56,7 @@ export function useDiskLoss(): {
   const client = useQueryClient();
   return {
     loss: useSyncExternalStore(disk.subscribe, disk.loss, disk.loss),
+    isWhole: isAllInMemory(client),
     saveToFile: () => saveFile('biscuit.json', writeHomeFile(homeInMemory(client), new Date().toISOString())),
     putBack: () => disk.putBack(generationOf({ schema: DATA_VERSION, generation: 1, since: 1 }, homeInMemory(client))),
   };

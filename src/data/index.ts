@@ -40,7 +40,7 @@ export { useMergeQuestion } from './useMergeQuestion';
 export type { MergeQuestion } from './mergeQuestions';
 export { useNotRight } from './useNotRight';
 export { useDraft, useUnkeptDrafts, type Draft } from './useDraft';
-export { useCopyFile, useCopyState, useSaveCopy, useTryCopy, type TriedCopy } from './copies/useCopies';
+export { useBackupFile, useBackupState, useSaveBackup, useTryBackup, type TriedBackup } from './backup/useBackups';
 export { useDiskLoss, useReadAll } from './inMemory';
 export { fileNameOf, pickBytes, pickFile, saveFile } from './files';
 export type { LogSoFar } from './log/logReader';

@@ -198,7 +198,9 @@ export class Store {
       try {
         await applyWrite(storage, generation, write);
       } catch {
-        failed.push({ entryId: noted.entryId, write }); // A full disk: it stays noted, and is tried again at the next write.
+        // A full disk: a draft goes where there is room; the rest stays noted, and is tried again at the next write.
+        if (write.draft && this.drafts.putElsewhere(write.draft)) journal.remove(noted.entryId);
+        else failed.push({ entryId: noted.entryId, write });
         continue;
       }
       journal.remove(noted.entryId);

@@ -1,5 +1,16 @@
 import fc from 'fast-check';
-import { DATA_VERSION, readHomeFile, type Home } from '@/core';
+import {
+  DATA_VERSION,
+  dueSurfaces,
+  isExpired,
+  lastBySurface,
+  readHomeFile,
+  residuesAt,
+  timerAt,
+  type Home,
+} from '@/core';
+import { notRightHere } from '@/core/doors/household';
+import { EVERYTHING, filterLog, groupLog, writeLogCsv } from '@/core/doors/log';
 import { demoHome } from '@/data/demo/demoHome';
 
 /** Files of a home changed at one place, as a hand, a disk or another program may change them. */
@@ -78,6 +89,29 @@ export const changedFile: fc.Arbitrary<string> = fc
   .map(([place, to]) =>
     JSON.stringify({ format: 'biscuit-home', version: DATA_VERSION, home: changedAt(HOME, place, to) }),
   );
+
+/** What Today, the shelf, the rooms, the log and the waits ask of a home. */
+function asked(home: Home): void {
+  for (const timer of home.timers) timerAt(timer, CHANGED_AT);
+  for (const batch of home.batches) isExpired(batch, new Date(CHANGED_AT).toISOString());
+  dueSurfaces(home.surfaces, lastBySurface(home.log), new Date(CHANGED_AT).toISOString());
+  for (const s of home.surfaces) residuesAt({ surfaceId: s.id, roomId: s.roomId, name: s.name }, home.log, CHANGED_AT);
+  groupLog(filterLog(home.log, { ...EVERYTHING, words: 'vinegar' }), 'month');
+  writeLogCsv(home.log);
+  notRightHere(home, home.settings, new Date(CHANGED_AT).toISOString());
+}
+
+/** What is wrong with how a file is read: null if it is refused in words, or accepted and breaks nothing. */
+export function wrongWithFile(text: string): string | null {
+  try {
+    const read = readHomeFile(text);
+    if (read.ok) asked(read.value);
+    else if ((read.problems[0]?.message.length ?? 0) <= 10) return 'it is refused without a word';
+    return null;
+  } catch (error) {
+    return `it throws: ${String(error)}`;
+  }
+}
 
 /** So many homes from such files, as they were accepted. */
 export function changedHomes(count: number): Home[] {

@@ -4,8 +4,8 @@ import type { QueryClient } from '@tanstack/react-query';
 import type { ReactElement } from 'react';
 import { EMPTY_HOME, type Home } from '@/core';
 import { createClient, HomeProvider, useWriteFailures } from '@/data';
-import { Copies } from '@/data/copies/copies';
-import { CopyFile } from '@/data/copies/copyFile';
+import { BackupLog } from '@/data/backup/backupLog';
+import { BackupFile } from '@/data/backup/backupFile';
 import { DiskWatch } from '@/data/diskWatch';
 import type { Journal } from '@/data/journal';
 import { createLock } from '@/data/lock';
@@ -46,10 +46,10 @@ function WriteFailures() {
 /** What guards a home, where nothing is at stake. */
 function guardsIn(small: MemorySyncStorage) {
   return {
-    copies: new Copies(small, 'test'),
-    copyFile: new CopyFile({
+    backups: new BackupLog(small, 'test'),
+    backupFile: new BackupFile({
       handles: { get: () => Promise.resolve(null), put: () => Promise.resolve() },
-      lock: createLock('test-copy'),
+      lock: createLock('test-backup'),
       home: () => Promise.resolve({ home: EMPTY_HOME, aside: 0 }),
       pick: null,
       onSaved: () => undefined,
@@ -59,7 +59,12 @@ function guardsIn(small: MemorySyncStorage) {
 }
 
 /** Renders a screen in a home kept in memory, and waits until it has read what it needs. */
-export async function renderIn(screen: ReactElement, home?: Home, journal?: Journal, copies = new MemorySyncStorage()) {
+export async function renderIn(
+  screen: ReactElement,
+  home?: Home,
+  journal?: Journal,
+  backups = new MemorySyncStorage(),
+) {
   const storage = new MemoryStorage();
   const store = new Store({
     storage,
@@ -68,7 +73,7 @@ export async function renderIn(screen: ReactElement, home?: Home, journal?: Jour
     ...(home ? { seed: () => home } : {}),
     ...(journal ? { journal } : {}),
   });
-  const guards = guardsIn(copies);
+  const guards = guardsIn(backups);
   const client = createClient();
   current = client;
   const view = render(

@@ -1,10 +1,10 @@
-import type { CopyState } from '@/core';
+import type { BackupState } from '@/core';
 import { agoText } from './times';
 
 const changesText = (changes: number): string => (changes === 1 ? 'One change' : `${changes} changes`);
 
 /** What is known of copies of a home, in a sentence. */
-export function copyText({ since, savedAt, changes }: CopyState, nowMs: number): string {
+export function copyText({ since, savedAt, changes }: BackupState, nowMs: number): string {
   if (savedAt === null)
     return since === null
       ? 'Nothing is kept yet that a copy would bring back.'

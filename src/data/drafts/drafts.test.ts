@@ -1,5 +1,5 @@
 import { demoHome } from '../demo/demoHome';
-import { createJournal, NO_JOURNAL } from '../journal';
+import { NO_JOURNAL, createJournal } from '../journal';
 import { createLock } from '../lock';
 import { Store } from '../store';
 import { MemoryStorage, MemorySyncStorage } from '@/testing/memoryStorage';
@@ -119,6 +119,24 @@ test('where the disk is full it is kept in what room there is, also for the next
   await b.drafts.keep('paste', 'third');
   expect([...shelf.kept.keys()].filter((k) => k.includes('/@b/'))).toEqual([]);
   expect(await store('b').drafts.read('paste')).toEqual({ value: 'third', takenUp: false });
+});
+
+test('what a page noted and did not live to keep is found on a full disk too', async () => {
+  const { storage, shelf, browser, store } = homeIn();
+  await store('a').drafts.keep('paste', 'first');
+  const journal = createJournal(shelf, 'home');
+  journal.append({ draft: { key: 'draft/@a/paste', value: { at: '2026-11-27T10:00:00.000Z', value: 'last' } } });
+  storage.full = true;
+  const next = new Store({
+    storage,
+    lock: createLock('drafts-noted'),
+    channel: { publish: () => undefined, onChange: () => () => undefined },
+    journal,
+    tab: browser.tab('a'),
+    spare: { storage: shelf, name: 'home' },
+  });
+  expect(await next.drafts.read('paste')).toEqual({ value: 'last', takenUp: false });
+  expect(journal.pending()).toEqual([]);
 });
 
 test('where there is no room at all it says so, and once there is some it can be tried again', async () => {

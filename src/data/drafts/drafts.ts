@@ -88,6 +88,13 @@ export class Drafts {
     }
   }
 
+  /** What a page that is gone had noted, and the disk has no room for: true if there is room for it elsewhere. */
+  putElsewhere({ key, value }: NonNullable<Write['draft']>): boolean {
+    if (value !== null) return this.spare(key, JSON.stringify(value));
+    this.unspare(key);
+    return false;
+  }
+
   /** Names of what could not be kept anywhere, and is in this page alone. */
   readonly unkept = (): number => this.troubled.size;
 

@@ -6,7 +6,7 @@ export function Broken({ error, retry }: { error: Error; retry: () => Promise<vo
     <Screen next={<Action title="Try again" weight="main" onPress={() => void retry()} />}>
       <Title>This did not open</Title>
       <Body>Nothing you wrote is lost. Try again; if Biscuit was updated meanwhile, load the page anew.</Body>
-      <Body>{error.message}</Body>
+      <Body testID="broken">{error.message}</Body>
     </Screen>
   );
 }

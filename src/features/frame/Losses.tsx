@@ -12,13 +12,13 @@ export function Losses() {
 
 /** Data that were cleared under the open page: they are in it, and can be saved from it. */
 function Cleared() {
-  const { saveToFile, putBack } = useDiskLoss();
+  const { isWhole, saveToFile, putBack } = useDiskLoss();
   const [wrong, setWrong] = useState<string | null>(null);
   return (
     <Alert testID="cleared">
       <Body>
         {wrong === null
-          ? 'This browser has cleared what Biscuit kept. It is still in this page: save it before you close it.'
+          ? `This browser has cleared what Biscuit kept. ${isWhole ? 'It' : 'Part of it'} is still in this page: save it before you close it.`
           : `Not put back: ${wrong}.`}
       </Body>
       <Action title="Save it to a file" onPress={saveToFile} testID="save-memory" />

@@ -1,22 +1,22 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { MINUTE_MS } from '@/core';
-import { pickFile, useCopyFile, useCopyState, useTryCopy, type TriedCopy } from '@/data';
+import { pickFile, useBackupFile, useBackupState, useTryBackup, type TriedBackup } from '@/data';
 import { Action, Body, copyFileText, copyText, SecondaryText, Sheet, SPACE, useNow } from '@/ui';
 import { contents, missingWords } from './homeWords';
 
-type Tried = { readonly ok: true; readonly copy: TriedCopy } | { readonly ok: false; readonly why: string };
+type Tried = { readonly ok: true; readonly copy: TriedBackup } | { readonly ok: false; readonly why: string };
 
 /** What copies there are, whether one of them would bring everything back, and the file they go to by themselves. */
 export function CopiesKept() {
   const nowMs = useNow(MINUTE_MS);
-  const { state } = useCopyState();
-  const tryCopy = useTryCopy();
+  const { state } = useBackupState();
+  const tryBackup = useTryBackup();
   const [tried, setTried] = useState<Tried | null>(null);
   const tryOne = async (): Promise<void> => {
     const text = await pickFile('.json,application/json');
     if (text === null) return;
-    const read = await tryCopy(text);
+    const read = await tryBackup(text);
     setTried(
       read.ok ? { ok: true, copy: read.value } : { ok: false, why: read.problems[0]?.message ?? 'It cannot be read.' },
     );
@@ -59,7 +59,7 @@ function TriedWords({ tried }: { readonly tried: Tried }) {
 
 /** A file the browser writes to by itself, where it can. */
 function CopyByItself() {
-  const { file, state } = useCopyFile();
+  const { file, state } = useBackupFile();
   const [wrong, setWrong] = useState<string | null>(null);
   if (!file.isPossible) return null;
   const choose = (): void => {
@@ -83,7 +83,7 @@ function CopyByItself() {
         <Action
           title={state.kind === 'none' ? 'Copy to a file by itself' : 'Another file'}
           onPress={choose}
-          testID="choose-copy-file"
+          testID="choose-backup-file"
         />
         {state.kind !== 'none' && (
           <Action

@@ -5,7 +5,7 @@ import {
   newId,
   pickFile,
   saveFile,
-  useSaveCopy,
+  useSaveBackup,
   useQuarantine,
   useHome,
   useReplaceHome,
@@ -30,7 +30,7 @@ export function HomeFile() {
   const takeBack = useUndoReplace();
   const restore = useRestoreQuarantined();
   const asides = useQuarantine();
-  const save = useSaveCopy();
+  const save = useSaveBackup();
   const say = useNotice();
   const [refused, setRefused] = useState<readonly string[]>([]);
   const [asked, setAsked] = useState<{ home: Home; what: 'import' | 'clear'; merged: MergedHomes | null } | null>(null);
@@ -53,7 +53,12 @@ export function HomeFile() {
       onSuccess: (both) =>
         say({
           text: done,
-          undo: () => takeBack.mutate(both, { onSuccess: ({ kept }) => say({ text: takenBackText(kept) }) }),
+          // Said wherever the person is by then; what fails is said by the frame.
+          undo: () =>
+            void takeBack.mutateAsync(both).then(
+              ({ kept }) => say({ text: takenBackText(kept) }),
+              () => undefined,
+            ),
         }),
     });
   };

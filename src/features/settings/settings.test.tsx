@@ -185,7 +185,7 @@ describe('the home’s file', () => {
 
   test('an export is read back, and counts as a copy', async () => {
     const small = new MemorySyncStorage();
-    small.setItem('test-copy', JSON.stringify({ since: '2026-11-01T08:00:00Z', changes: 3 }));
+    small.setItem('test-backup', JSON.stringify({ since: '2026-11-01T08:00:00Z', changes: 3 }));
     await renderIn(<SettingsScreen />, home, undefined, small);
     expect(screen.getByTestId('copy-state')).toHaveTextContent(/3 changes so far, and no copy/);
     fireEvent.press(screen.getByTestId('export'));

@@ -1,15 +1,15 @@
 import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { isCopyDue, MINUTE_MS } from '@/core';
-import { useCopyFile, useCopyState, useSaveCopy } from '@/data';
+import { isBackupDue, MINUTE_MS } from '@/core';
+import { useBackupFile, useBackupState, useSaveBackup } from '@/data';
 import { Action, Body, COLORS, copyFileText, copyText, savedText, SPACE, useNotice, useNow } from '@/ui';
 
 /** Asks for a copy now and then, and quietly: everything there is, is on one device. */
 export function CopyLine() {
   const nowMs = useNow(MINUTE_MS);
-  const { state, quiet } = useCopyState();
-  const { file, state: fileState } = useCopyFile();
-  const save = useSaveCopy();
+  const { state, quiet } = useBackupState();
+  const { file, state: fileState } = useBackupFile();
+  const save = useSaveBackup();
   const say = useNotice();
   if (state.quietUntil !== null && nowMs < Date.parse(state.quietUntil)) return null;
   if (fileState.kind === 'waits' || fileState.kind === 'failed')
@@ -18,7 +18,7 @@ export function CopyLine() {
         <Action title="Write it now" onPress={() => void file.allow()} testID="write-copy" />
       </Line>
     );
-  if (!isCopyDue(state, nowMs)) return null;
+  if (!isBackupDue(state, nowMs)) return null;
   return (
     <Line text={copyText(state, nowMs)} onNotNow={quiet}>
       <Action

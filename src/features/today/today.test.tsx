@@ -49,7 +49,7 @@ test('without rooms, setting one up is offered', async () => {
 describe('a copy', () => {
   const smallWith = (state: object): MemorySyncStorage => {
     const small = new MemorySyncStorage();
-    small.setItem('test-copy', JSON.stringify(state));
+    small.setItem('test-backup', JSON.stringify(state));
     return small;
   };
   const daysAgo = (days: number): string => new Date(Date.now() - days * 86_400_000).toISOString();
@@ -84,7 +84,7 @@ describe('a copy', () => {
     fireEvent.press(screen.getByTestId('copy-not-now'));
     await settle();
     expect(screen.queryByTestId('copy-line')).toBeNull();
-    const { quietUntil } = JSON.parse(small.getItem('test-copy') ?? '{}') as { quietUntil: string };
+    const { quietUntil } = JSON.parse(small.getItem('test-backup') ?? '{}') as { quietUntil: string };
     expect(Math.round((Date.parse(quietUntil) - Date.now()) / 86_400_000)).toBe(7);
   });
 });

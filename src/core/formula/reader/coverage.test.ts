@@ -1,94 +1,14 @@
 import fc from 'fast-check';
+import { changedText, FRAGMENTS, read, uncovered, wrongWithText } from '../../../testing/changedTexts';
 import { runs } from '../../../testing/runs';
 import { evaluate } from '../../evaluation/evaluate';
 import { DEFAULT_CONTEXT } from '../../evaluation/context';
 import { recipeTextOf } from '../../evaluation/recipeText';
 import type { Level } from '../../findings/finding';
 import { formulaFromReading } from '../fromReading';
-import { checkFormula } from '../schema';
-import lineCases from './cases/reading-lines.json';
-import textCases from './cases/reading-texts.json';
-import { readRecipe } from './readRecipe';
-import type { ReadItem, ReadRecipe } from './reading';
 
 // What must hold for any text at all. `RUNS=20 npm test -- coverage` tries more of them.
 
-const read = (text: string): ReadRecipe => readRecipe(text, { measures: 'us' });
-
-/** Stretches of the text that lie in no entry, white space left out. */
-function uncovered(text: string, items: readonly ReadItem[]): string[] {
-  const covered = new Uint8Array(text.length);
-  for (const { span } of items) covered.fill(1, span[0], span[1]);
-  return [...text.matchAll(/\S/gu)].flatMap((m) => (covered[m.index] === 1 ? [] : [m[0]]));
-}
-
-const FRAGMENTS = [
-  'vinegar',
-  'white vinegar',
-  'bleach',
-  'water',
-  'ammonia',
-  '1 cup',
-  '½',
-  '2 tbsp',
-  '10 drops',
-  'lemon',
-  '3 %',
-  'some',
-  'and',
-  'or',
-  'with',
-  'to',
-  'per litre',
-  'each',
-  'not',
-  'never',
-  'without',
-  'do not',
-  'add',
-  'mix',
-  'rinse',
-  'then',
-  '(',
-  ')',
-  ',',
-  '.',
-  ':',
-  ';',
-  '-',
-  '–',
-  '/',
-  '|',
-  '*',
-  '☐',
-  '•',
-  '1.',
-  'Step 2',
-  'Ingredients:',
-  'Method',
-  'Makes 2 cups',
-  'spray bottle',
-  'fill with',
-  'zonk',
-  '1:3',
-  '<li>',
-  '&nbsp;',
-  '\u200b',
-  '\t',
-  '\n',
-  '\n\n',
-  '🧼',
-  'Yield: 16 oz',
-  '$0.40',
-  '15 min',
-  'Name:',
-  'For:',
-  'Makes:',
-  "'",
-  '"',
-  '#',
-  '1.000',
-];
 const fragments = fc
   .array(fc.constantFrom(...FRAGMENTS), { maxLength: 24 })
   .chain((parts) => fc.constantFrom(' ', '', '\n').map((by) => parts.join(by)));
@@ -210,46 +130,10 @@ test('the order of lines does not matter, nor does it what comes first', () => {
   );
 });
 
-/** A text with so many of its characters changed, left out, doubled or moved. */
-const mutated = fc
-  .tuple(
-    fc.constantFrom(...textCases.map((t) => t.text), ...lineCases.map((l) => `1 cup water\n${l.text}`)),
-    fc.array(
-      fc.tuple(
-        fc.nat(),
-        fc.nat(),
-        fc.constantFrom('drop', 'double', 'swap', 'put'),
-        fc.constantFrom(...FRAGMENTS, '9', '0', '99999999', 'é', '\u0000', '\ud800'),
-      ),
-      { minLength: 1, maxLength: 8 },
-    ),
-  )
-  .map(([text, changes]) =>
-    changes.reduce((t, [a, b, how, what]) => {
-      const at = t.length === 0 ? 0 : a % t.length;
-      const other = t.length === 0 ? 0 : b % t.length;
-      if (how === 'drop') return t.slice(0, at) + t.slice(at + 1);
-      if (how === 'double') return t.slice(0, at) + t.slice(at, at + 9) + t.slice(at);
-      if (how === 'swap') return t.slice(0, at) + (t[other] ?? '') + t.slice(at + 1);
-      return t.slice(0, at) + what + t.slice(at);
-    }, text),
-  );
-
 test('no text breaks it: no exception, no number that is none, no formula that the schema refuses', () => {
   fc.assert(
-    fc.property(mutated, (text) => {
-      const reading = read(text);
-      expect(uncovered(text, reading.items)).toEqual([]);
-      const formula = formulaFromReading(reading, 'f', 'My recipe', 'us');
-      if (!formula) return;
-      const checked = checkFormula(formula);
-      expect([text, checked.ok ? [] : checked.problems]).toEqual([text, []]);
-      const result = evaluate(formula, DEFAULT_CONTEXT, recipeTextOf(reading));
-      // Unless it is what was written.
-      if (!/NaN|Infinity/.test(text)) expect(JSON.stringify(result)).not.toMatch(/NaN|Infinity/);
-      if (result.ok)
-        for (const n of [result.value.state.volumeML, result.value.state.massG, result.value.state.pH?.value ?? 7])
-          expect(n).toBe(Number.isFinite(n) ? n : 'a number');
+    fc.property(changedText, (text) => {
+      expect([text, wrongWithText(text)]).toEqual([text, null]);
     }),
     { numRuns: runs(1000) },
   );

@@ -1,19 +1,19 @@
-import { NO_COPY, withChange, withCopy, withQuiet, type CopyState } from '../../core';
+import { NO_BACKUP, withChange, withBackup, withQuiet, type BackupState } from '../../core';
 import type { SyncStorage } from '../journal';
 
 /** What changes on its own course, and need not be in a copy to the hour. */
 const NOT_COUNTED: readonly string[] = ['timer', 'job', 'earlier', 'aside'];
 
-const isState = (value: unknown): value is CopyState =>
+const isState = (value: unknown): value is BackupState =>
   typeof value === 'object' && value !== null && 'changes' in value && typeof value.changes === 'number';
 
 /**
  * What is known of the copies of this home: in the browser's small storage, shared by all tabs. Where that is lost,
  * so is the knowledge of a copy: it is asked for again.
  */
-export class Copies {
+export class BackupLog {
   private readonly listeners = new Set<() => void>();
-  private last: { readonly raw: string | null; readonly state: CopyState } = { raw: null, state: NO_COPY };
+  private last: { readonly raw: string | null; readonly state: BackupState } = { raw: null, state: NO_BACKUP };
 
   /** @param keepAsked called when the first thing is kept: the browser is asked not to clear it by itself */
   constructor(
@@ -22,7 +22,7 @@ export class Copies {
     private readonly keepAsked: () => void = () => undefined,
   ) {}
 
-  readonly state = (): CopyState => {
+  readonly state = (): BackupState => {
     const raw = this.storage?.getItem(this.key()) ?? null;
     if (raw !== this.last.raw) this.last = { raw, state: read(raw) };
     return this.last.state;
@@ -44,7 +44,7 @@ export class Copies {
 
   /** A copy was saved. */
   saved(): void {
-    this.put(withCopy(this.state(), new Date().toISOString()));
+    this.put(withBackup(this.state(), new Date().toISOString()));
   }
 
   /** The person does not want to hear of it now. */
@@ -52,9 +52,9 @@ export class Copies {
     this.put(withQuiet(this.state(), Date.now()));
   }
 
-  private key = (): string => `${this.name}-copy`;
+  private key = (): string => `${this.name}-backup`;
 
-  private put(state: CopyState): void {
+  private put(state: BackupState): void {
     try {
       this.storage?.setItem(this.key(), JSON.stringify(state));
     } catch {
@@ -64,11 +64,11 @@ export class Copies {
   }
 }
 
-function read(raw: string | null): CopyState {
+function read(raw: string | null): BackupState {
   try {
     const value: unknown = JSON.parse(raw ?? 'null');
-    return isState(value) ? { ...NO_COPY, ...value } : NO_COPY;
+    return isState(value) ? { ...NO_BACKUP, ...value } : NO_BACKUP;
   } catch {
-    return NO_COPY;
+    return NO_BACKUP;
   }
 }

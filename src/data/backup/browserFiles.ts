@@ -1,5 +1,5 @@
 import { openDB } from 'idb';
-import type { FileHandle, HandleMemory } from './copyFile';
+import type { FileHandle, HandleMemory } from './backupFile';
 
 const TABLE = 'handles';
 const KEY = 'copy';
@@ -7,7 +7,7 @@ const KEY = 'copy';
 /** Remembers the chosen file in a small database of its own: a handle is no text. */
 export function browserHandles(name: string): HandleMemory {
   const open = () =>
-    openDB(`${name}-copy-file`, 1, {
+    openDB(`${name}-backup-file`, 1, {
       upgrade: (db) => {
         db.createObjectStore(TABLE);
       },

@@ -2,7 +2,7 @@ import { isAtLeast } from '../quantity/limit';
 import { DAY_MS } from '../quantity/time';
 
 /** What is known of the copies of a home that stands on one device alone. */
-export interface CopyState {
+export interface BackupState {
   /** When the first thing was kept, ISO 8601; null while there is nothing to lose. */
   readonly since: string | null;
   /** When a copy was last saved, ISO 8601; null if never. */
@@ -13,7 +13,7 @@ export interface CopyState {
   readonly quietUntil: string | null;
 }
 
-export const NO_COPY: CopyState = { since: null, savedAt: null, changes: 0, quietUntil: null };
+export const NO_BACKUP: BackupState = { since: null, savedAt: null, changes: 0, quietUntil: null };
 
 /** A copy is asked for from so many days, or so many changes. Our own measure, no source. */
 const DUE_FROM_DAYS = 30;
@@ -22,7 +22,7 @@ const DUE_FROM_CHANGES = 50;
 const QUIET_DAYS = 7;
 
 /** True if it is time to save a copy: something has changed, and that is long ago, or much has. */
-export function isCopyDue({ since, savedAt, changes, quietUntil }: CopyState, nowMs: number): boolean {
+export function isBackupDue({ since, savedAt, changes, quietUntil }: BackupState, nowMs: number): boolean {
   if (since === null || changes === 0) return false;
   if (quietUntil !== null && nowMs < Date.parse(quietUntil)) return false;
   const days = (nowMs - Date.parse(savedAt ?? since)) / DAY_MS;
@@ -30,14 +30,14 @@ export function isCopyDue({ since, savedAt, changes, quietUntil }: CopyState, no
 }
 
 /** After something was kept, changed or removed. */
-export const withChange = (state: CopyState, nowISO: string): CopyState => ({
+export const withChange = (state: BackupState, nowISO: string): BackupState => ({
   ...state,
   since: state.since ?? nowISO,
   changes: state.changes + 1,
 });
 
 /** After a copy was saved. */
-export const withCopy = (state: CopyState, nowISO: string): CopyState => ({
+export const withBackup = (state: BackupState, nowISO: string): BackupState => ({
   ...state,
   savedAt: nowISO,
   changes: 0,
@@ -45,7 +45,7 @@ export const withCopy = (state: CopyState, nowISO: string): CopyState => ({
 });
 
 /** After "not now". */
-export const withQuiet = (state: CopyState, nowMs: number): CopyState => ({
+export const withQuiet = (state: BackupState, nowMs: number): BackupState => ({
   ...state,
   quietUntil: new Date(nowMs + QUIET_DAYS * DAY_MS).toISOString(),
 });

@@ -14,7 +14,7 @@ const withoutLabels = (home: Home): unknown => ({
 });
 
 /** A home as the text of a file, read back as it would be one day. */
-export function copyOf(home: Home): Copy {
+export function createBackup(home: Home): Copy {
   const text = writeHomeFile(home, new Date().toISOString());
   return { text, problem: problemOfCopy(text, home) };
 }

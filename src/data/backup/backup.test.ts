@@ -2,9 +2,9 @@ import { EMPTY_HOME, readHomeFile } from '@/core';
 import { MemorySyncStorage } from '@/testing/memoryStorage';
 import { demoHome } from '../demo/demoHome';
 import { createLock } from '../lock';
-import { CopyFile, type CopyFileParts, type FileHandle } from './copyFile';
-import { Copies } from './copies';
-import { copyOf } from './copyOf';
+import { BackupFile, type BackupFileParts, type FileHandle } from './backupFile';
+import { BackupLog } from './backupLog';
+import { createBackup } from './createBackup';
 
 const home = demoHome(new Date('2026-11-24T08:00:00Z'));
 
@@ -12,7 +12,7 @@ describe('what is known of copies', () => {
   test('counts what is kept, in all tabs together, and asks to persist once', () => {
     const small = new MemorySyncStorage();
     const asked: string[] = [];
-    const [here, there] = ['here', 'there'].map((who) => new Copies(small, 'own', () => asked.push(who)));
+    const [here, there] = ['here', 'there'].map((who) => new BackupLog(small, 'own', () => asked.push(who)));
     expect(here?.state().since).toBeNull();
     expect([here?.written(['formula']), there?.written(['log', 'batch'])]).toEqual([true, true]);
     expect(here?.state()).toMatchObject({ changes: 2, savedAt: null });
@@ -20,40 +20,40 @@ describe('what is known of copies', () => {
   });
 
   test('a wait or a step of a job is no change that a copy must have', () => {
-    const copies = new Copies(new MemorySyncStorage(), 'own');
-    expect([['timer'], ['job', 'timer'], ['aside'], []].map((c) => copies.written(c))).toEqual([
+    const backups = new BackupLog(new MemorySyncStorage(), 'own');
+    expect([['timer'], ['job', 'timer'], ['aside'], []].map((c) => backups.written(c))).toEqual([
       false,
       false,
       false,
       false,
     ]);
-    expect(copies.state().changes).toBe(0);
+    expect(backups.state().changes).toBe(0);
   });
 
   test('a copy begins anew; what is broken in the small storage is taken as nothing', () => {
     const small = new MemorySyncStorage();
-    const copies = new Copies(small, 'own');
+    const backups = new BackupLog(small, 'own');
     const heard: number[] = [];
-    copies.subscribe(() => heard.push(copies.state().changes));
-    copies.written(['vessel']);
-    copies.saved();
+    backups.subscribe(() => heard.push(backups.state().changes));
+    backups.written(['vessel']);
+    backups.saved();
     expect(heard).toEqual([1, 0]);
-    expect(copies.state().savedAt).not.toBeNull();
-    small.setItem('own-copy', '{');
-    expect(copies.state()).toMatchObject({ since: null, savedAt: null });
+    expect(backups.state().savedAt).not.toBeNull();
+    small.setItem('own-backup', '{');
+    expect(backups.state()).toMatchObject({ since: null, savedAt: null });
   });
 });
 
 describe('a copy', () => {
   test('of everything comes back as it was', () => {
-    const { text, problem } = copyOf(home);
+    const { text, problem } = createBackup(home);
     expect(problem).toBeNull();
     expect(readHomeFile(text)).toMatchObject({ ok: true, value: { log: home.log, formulas: home.formulas } });
   });
 
   test('that would not come back says so', () => {
     const [batch] = home.batches;
-    expect(copyOf({ ...home, batches: [{ ...batch!, volumeML: -1 }] }).problem).toMatch(/volume/i);
+    expect(createBackup({ ...home, batches: [{ ...batch!, volumeML: -1 }] }).problem).toMatch(/volume/i);
   });
 });
 
@@ -84,11 +84,11 @@ function fileOf(name = 'pipit.json') {
   return { file, handle };
 }
 
-function copyFileOn(handle: FileHandle, more: Partial<CopyFileParts> = {}) {
+function copyFileOn(handle: FileHandle, more: Partial<BackupFileParts> = {}) {
   let kept: FileHandle | null = null;
   let soon: (() => void) | null = null;
   const seen = { saved: 0, state: { home: home, aside: 0 } };
-  const parts: CopyFileParts = {
+  const parts: BackupFileParts = {
     handles: {
       get: () => Promise.resolve(kept),
       put: (h) => {
@@ -108,8 +108,8 @@ function copyFileOn(handle: FileHandle, more: Partial<CopyFileParts> = {}) {
   };
   return {
     seen,
-    copy: new CopyFile(parts),
-    anew: () => new CopyFile(parts),
+    copy: new BackupFile(parts),
+    anew: () => new BackupFile(parts),
     afterQuiet: () => soon?.(),
   };
 }

@@ -19,14 +19,14 @@ export interface HandleMemory {
   readonly put: (handle: FileHandle | null) => Promise<void>;
 }
 
-export type CopyFileState =
+export type BackupFileState =
   | { readonly kind: 'none' }
   | { readonly kind: 'on'; readonly name: string }
   /** The browser wants the person to allow it again. */
   | { readonly kind: 'waits'; readonly name: string }
   | { readonly kind: 'failed'; readonly name: string; readonly why: string };
 
-export interface CopyFileParts {
+export interface BackupFileParts {
   readonly handles: HandleMemory;
   readonly lock: Lock;
   /** The home as it is, and how many records stand aside and would be missing in a copy. */
@@ -50,15 +50,15 @@ const afterQuiet = (run: () => void): (() => void) => {
 const READ_WRITE = { mode: 'readwrite' } as const;
 
 /** Keeps a copy of the home in a file the person chose once: written after every change, and read back. */
-export class CopyFile {
+export class BackupFile {
   private handle: FileHandle | null = null;
-  private now: CopyFileState = { kind: 'none' };
+  private now: BackupFileState = { kind: 'none' };
   private putOff: (() => void) | null = null;
   private readonly listeners = new Set<() => void>();
 
-  constructor(private readonly parts: CopyFileParts) {}
+  constructor(private readonly parts: BackupFileParts) {}
 
-  readonly state = (): CopyFileState => this.now;
+  readonly state = (): BackupFileState => this.now;
 
   readonly subscribe = (heard: () => void): (() => void) => {
     this.listeners.add(heard);
@@ -149,7 +149,7 @@ export class CopyFile {
     this.set({ kind, name: this.handle?.name ?? '' });
   }
 
-  private set(state: CopyFileState): void {
+  private set(state: BackupFileState): void {
     if (isSame(state, this.now)) return;
     this.now = state;
     this.listeners.forEach((heard) => heard());
