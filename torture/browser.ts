@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { chromium, type Browser, type BrowserContext, type Page } from '@playwright/test';
+import { chromium, expect, type Browser, type BrowserContext, type Page } from '@playwright/test';
 import config from '../playwright.config';
 import type { Count } from './tally';
 
@@ -50,7 +50,7 @@ const putThrough = (script: string): string => `{
 const SABOTAGE: Readonly<Record<string, string>> = {
   /** Half of what is written is forgotten, as if it were done. */
   lose: putThrough(
-    "if (/[/](batch|formula|settings|timer|room|job|log)[/]/.test(name) && Math.random() < 0.5) key = 'dropped';",
+    "if (/[/](batch|formula|settings|timer|room|job|log)[/](?!pipit)/.test(name) && Math.random() < 0.5) key = 'dropped';",
   ),
   /** Records are cut in half now and then. */
   spoil: putThrough(
@@ -145,6 +145,14 @@ export function watch(page: Page, count: Count): void {
   page.on('pageerror', (error) => count.wrong('broken', `on the page: ${error.message}`));
 }
 
+/** What was typed into the field for recipes stands there again, as soon as it has been read. */
+export async function standsThere(page: Page, text: string, count: Count): Promise<void> {
+  const field = page.getByTestId('recipe-text');
+  await expect(field)
+    .toHaveValue(text, { timeout: SLOW_MS })
+    .catch(async () => count.wrong('lost', `${JSON.stringify(text)} is ${JSON.stringify(await field.inputValue())}`));
+}
+
 /** Brings a home's file in, in place of everything. */
 export async function bringIn(page: Page, text: string): Promise<void> {
   await pick(page, text);
@@ -154,7 +162,6 @@ export async function bringIn(page: Page, text: string): Promise<void> {
 
 /** Picks a file in Settings. */
 export async function pick(page: Page, text: string): Promise<void> {
-  const chooser = page.waitForEvent('filechooser');
-  await page.getByTestId('import').click();
-  await (await chooser).setFiles({ name: 'home.json', mimeType: 'application/json', buffer: Buffer.from(text) });
+  const [chooser] = await Promise.all([page.waitForEvent('filechooser'), page.getByTestId('import').click()]);
+  await chooser.setFiles({ name: 'home.json', mimeType: 'application/json', buffer: Buffer.from(text) });
 }

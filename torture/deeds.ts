@@ -18,6 +18,8 @@ export interface Deed {
   readonly count: (records: Records, tag: string) => number;
   /** True if it is seen before it is on the disk: noted at once, in what a browser writes a moment later. */
   readonly isSeenFirst?: boolean;
+  /** True if something else must be kept before it. */
+  readonly keepsBefore?: boolean;
   /** True if a second press must not make a second one. */
   readonly isOnce?: boolean;
 }
@@ -48,6 +50,7 @@ export const DEEDS: readonly Deed[] = [
     what: (page) => page.getByRole('button', { name: 'Poured away' }),
     seen: (page) => page.getByRole('button', { name: 'Put it back on the shelf' }).waitFor(),
     count: (records) => records.count('batch', (b) => b.state === 'discarded'),
+    keepsBefore: true,
   },
   {
     name: 'a formula is kept',
@@ -106,7 +109,7 @@ export const DEEDS: readonly Deed[] = [
   },
   {
     name: 'a step is done',
-    address: '/clean?surface=pipit-tile&soil=limescale',
+    address: '/clean?surface=pipit-sink&soil=limescale',
     ready: async (page) => {
       await byId(page, 'start-way').click();
       await page.getByText(/^Step 1 of/).waitFor();
@@ -117,6 +120,7 @@ export const DEEDS: readonly Deed[] = [
       records
         .of('job')
         .reduce((steps, job) => steps + (job.parts as { at: number }[]).reduce((n, p) => n + p.at, 0), 0),
+    keepsBefore: true,
     isSeenFirst: true,
   },
 ];

@@ -1,4 +1,4 @@
-import { bringIn, openProfile, opened, profileFolder, settled, watch } from './browser';
+import { bringIn, openProfile, opened, profileFolder, settled, standsThere, watch } from './browser';
 import { begin, DEEDS, press } from './deeds';
 import { Count, type Tally } from './tally';
 
@@ -16,8 +16,7 @@ export async function fullDisk(baseURL: string, home: string, most: number): Pro
   await first.goto('/settings');
   await bringIn(first, home);
   await before.close();
-  // A step is done in a job that is begun, and none can be.
-  for (const deed of DEEDS.filter((d) => d.name !== 'a step is done').slice(-most)) {
+  for (const deed of DEEDS.filter((d) => !d.keepsBefore).slice(-most)) {
     const tag = 'full';
     // A browser asks how much room there is when it opens a database, and remembers it for a while.
     const context = await openProfile(folder, baseURL);
@@ -57,8 +56,7 @@ async function drafts(folder: string, baseURL: string, most: number, count: Coun
     await page.goto('/mix/paste');
     await page.getByTestId('recipe-text').fill(text);
     await page.reload();
-    await page.getByTestId('recipe-text').waitFor();
-    if ((await page.getByTestId('recipe-text').inputValue()) !== text) count.wrong('lost', `what was typed: ${text}`);
+    await standsThere(page, text, count);
     count.tried();
   }
   await context.close();

@@ -1,5 +1,5 @@
 import type { Browser, Page } from '@playwright/test';
-import { bringIn, openEmpty, opened, settled, watch } from './browser';
+import { bringIn, openEmpty, opened, settled, standsThere, watch } from './browser';
 import { begin, DEEDS, press } from './deeds';
 import { Count, type Tally } from './tally';
 
@@ -118,9 +118,7 @@ async function ownDrafts(a: Page, b: Page, round: number, count: Count): Promise
   for (const { page, text } of texts) await page.getByTestId('recipe-text').fill(text);
   for (const { page, text } of texts) {
     await page.reload();
-    await page.getByTestId('recipe-text').waitFor();
-    if ((await page.getByTestId('recipe-text').inputValue()) !== text)
-      count.wrong('lost', `what one tab wrote: ${text}`);
+    await standsThere(page, text, count);
     count.tried();
   }
   await a.getByTestId('recipe-text').fill('');
@@ -135,8 +133,7 @@ async function takenUp(page: Page, text: string, count: Count): Promise<void> {
     .getByTestId('taken-up')
     .waitFor()
     .catch(() => count.wrong('lost', 'what a closed tab wrote'));
-  if ((await page.getByTestId('recipe-text').inputValue()) !== text)
-    count.wrong('lost', `what a closed tab wrote: ${text}`);
+  await standsThere(page, text, count);
   count.tried();
 }
 

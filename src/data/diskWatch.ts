@@ -68,7 +68,8 @@ export class DiskWatch {
   private async look(triesLeft = TRIES): Promise<void> {
     try {
       const db = await open(this.name);
-      const count = await db.count(TABLE);
+      const read = db.transaction(TABLE);
+      const [count] = await Promise.all([read.store.count(), read.done]);
       db.close();
       this.hear(count === 0 ? 'cleared' : 'closed');
     } catch {

@@ -15,6 +15,7 @@ function Writer({ name }: { name: string }) {
     <>
       <Text>{draft.ready ? draft.value : 'reading'}</Text>
       <Text onPress={() => draft.set('typed')}>type</Text>
+      <Text onPress={() => draft.set('new')}>back</Text>
       <Text onPress={draft.clear}>done</Text>
     </>
   );
@@ -39,6 +40,15 @@ test('leaving the screen writes what was not yet written', async () => {
   unmount();
   await settle();
   expect((await store.drafts.read('a')).value).toBe('typed');
+});
+
+test('what is as it was at first is nothing unfinished', async () => {
+  const { store } = await renderIn(<Writer name="a" />);
+  fireEvent.press(screen.getByText('type'));
+  fireEvent.press(screen.getByText('back'));
+  screen.unmount();
+  await settle();
+  expect((await store.drafts.read('a')).value).toBeNull();
 });
 
 test('finished work is forgotten, and not written after all', async () => {

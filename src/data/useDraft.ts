@@ -1,4 +1,5 @@
 import { useCallback, useEffect, useRef, useState, useSyncExternalStore } from 'react';
+import { isSame } from '../core';
 import { useHome } from './HomeProvider';
 
 /** How long typing may go on before a draft is written, ms. */
@@ -85,7 +86,9 @@ export function useDraft<T>(name: string, initial: T, accepts: (value: unknown) 
           if (unwritten.get(`${kind}/${name}`) === value) unwritten.delete(`${kind}/${name}`);
         };
         // What could not be kept stays here, and is said (`useUnkeptDrafts`).
-        store.drafts.keep(name, value).then(forget, () => undefined);
+        // What is as it was at first is nothing unfinished, and stands in no other tab's way.
+        const unfinished = isSame(value, accept.current.initial) ? null : value;
+        store.drafts.keep(name, unfinished).then(forget, () => undefined);
       };
       begun.current = name;
       unwritten.set(`${kind}/${name}`, value);

@@ -45,9 +45,11 @@ export function NoticeBar() {
       {said && (
         <View style={styles.notice}>
           <Body style={styles.text}>{said.text}</Body>
-          {undo && <Action title="Undo" onPress={thenClose(undo)} />}
-          {again && <Action title="Try again" onPress={thenClose(again)} testID="try-again" />}
-          <Action title="Close" onPress={() => say(null)} label="Close this message" />
+          <View style={styles.actions}>
+            {undo && <Action title="Undo" onPress={thenClose(undo)} />}
+            {again && <Action title="Try again" onPress={thenClose(again)} testID="try-again" />}
+            <Action title="Close" onPress={() => say(null)} label="Close this message" />
+          </View>
         </View>
       )}
     </View>
@@ -70,5 +72,6 @@ const styles = StyleSheet.create({
     backgroundColor: COLORS.ink,
     flexWrap: 'wrap',
   },
-  text: { color: COLORS.sheet, flex: 1, minWidth: 230 },
+  text: { color: COLORS.sheet, flex: 1, minWidth: 180 },
+  actions: { flexDirection: 'row', gap: SPACE.s },
 });

@@ -21,6 +21,7 @@ const styles = StyleSheet.create({
     gap: SPACE.s,
     backgroundColor: COLORS.tape,
     paddingHorizontal: SPACE.m,
+    paddingVertical: SPACE.xs,
     borderRadius: 10,
   },
   words: { flex: 1, minWidth: 180, color: COLORS.tapeInk },

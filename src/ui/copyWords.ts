@@ -12,7 +12,7 @@ export function copyText({ since, savedAt, changes }: BackupState, nowMs: number
   const last = `The last copy was saved ${agoText(savedAt, nowMs)}`;
   return changes === 0
     ? `${last}; nothing has changed since.`
-    : `${last}; ${changesText(changes).toLowerCase()} since.`;
+    : `${last}; ${changesText(changes).toLowerCase()} since, on this device alone.`;
 }
 
 /** What is said of a copy that was saved. */

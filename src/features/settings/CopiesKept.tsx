@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { MINUTE_MS } from '@/core';
 import { pickFile, useBackupFile, useBackupState, useTryBackup, type TriedBackup } from '@/data';
@@ -24,14 +24,13 @@ export function CopiesKept() {
   return (
     <>
       <Body testID="copy-state">{copyText(state, nowMs)}</Body>
-      <CopyByItself />
-      <View style={styles.row}>
+      <CopyByItself>
         <Action
           title="Try a copy"
           onPress={() => void tryOne().catch((e: unknown) => setTried({ ok: false, why: String(e) }))}
           testID="try-copy"
         />
-      </View>
+      </CopyByItself>
       <Sheet title="Would it bring everything back?" open={tried !== null} onClose={() => setTried(null)}>
         {tried && <TriedWords tried={tried} />}
       </Sheet>
@@ -58,10 +57,10 @@ function TriedWords({ tried }: { readonly tried: Tried }) {
 }
 
 /** A file the browser writes to by itself, where it can. */
-function CopyByItself() {
+function CopyByItself({ children }: { readonly children: ReactNode }) {
   const { file, state } = useBackupFile();
   const [wrong, setWrong] = useState<string | null>(null);
-  if (!file.isPossible) return null;
+  if (!file.isPossible) return <View style={styles.row}>{children}</View>;
   const choose = (): void => {
     setWrong(null);
     file.choose().catch((e: unknown) => setWrong(e instanceof Error ? e.message : String(e)));
@@ -69,7 +68,7 @@ function CopyByItself() {
   const isOn = state.kind === 'on';
   return (
     <>
-      {isOn && <Body testID="copy-file">Every change is written to {state.name} by itself.</Body>}
+      {isOn && <Body testID="copy-file">Every change is written to {state.name}.</Body>}
       {(state.kind === 'waits' || state.kind === 'failed') && (
         <Body testID="copy-file" role="alert">
           {copyFileText(state)}
@@ -81,7 +80,7 @@ function CopyByItself() {
           <Action title="Write it now" onPress={() => void file.allow()} testID="write-copy" />
         )}
         <Action
-          title={state.kind === 'none' ? 'Copy to a file by itself' : 'Another file'}
+          title={state.kind === 'none' ? 'Write every change to a file' : 'Another file'}
           onPress={choose}
           testID="choose-backup-file"
         />
@@ -93,6 +92,7 @@ function CopyByItself() {
             onPress={() => void file.stop()}
           />
         )}
+        {children}
       </View>
     </>
   );

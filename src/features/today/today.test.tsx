@@ -57,8 +57,8 @@ describe('a copy', () => {
 
   test.each([
     [{ since: daysAgo(40), changes: 12 }, /12 changes so far, and no copy of it/],
-    [{ since: daysAgo(90), savedAt: daysAgo(34), changes: 1 }, /saved 34 days ago; one change since/],
-    [{ since: daysAgo(2), savedAt: daysAgo(1), changes: 50 }, /saved yesterday; 50 changes since/],
+    [{ since: daysAgo(90), savedAt: daysAgo(34), changes: 1 }, /saved 34 days ago; one change since, on this/],
+    [{ since: daysAgo(2), savedAt: daysAgo(1), changes: 50 }, /saved yesterday; 50 changes since, on this/],
   ])('is asked for when it is due: %j', async (state, words) => {
     await renderIn(<TodayScreen />, home, undefined, smallWith(state));
     expect(screen.getByTestId('copy-line')).toHaveTextContent(words);
