@@ -1,7 +1,7 @@
 import { ThemeProvider } from '@rneui/themed';
 import { useQueryClient } from '@tanstack/react-query';
 import { usePathname, useRouter } from 'expo-router';
-import { useState, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { SafeAreaProvider } from 'react-native-safe-area-context';
 import {
@@ -52,10 +52,15 @@ const placeOf = (path: string): PlaceId | SideId | null => {
   return first in ADDRESS ? (first as PlaceId | SideId) : null;
 };
 
+let open: { readonly home: ReturnType<typeof openHome>; readonly client: ReturnType<typeof createClient> } | null =
+  null;
+
+/** The home of this page: opened once, however often the frame is drawn anew; a page is one tab among others. */
+const openedOnce = () => (open ??= { home: openHome(homeKind()), client: createClient() });
+
 /** Everything around a screen: the open home, the theme, the places, what was just done. */
 export function Frame({ children }: { children: ReactNode }) {
-  const [home] = useState(() => openHome(homeKind()));
-  const [client] = useState(createClient);
+  const { home, client } = openedOnce();
   return (
     <SafeAreaProvider>
       <ThemeProvider theme={elementsTheme}>
