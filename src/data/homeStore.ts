@@ -46,6 +46,7 @@ export function openHome(kind: HomeKind): HomeOnDisk {
     lock: createLock(`${name}-backup`),
     home: async () => ({ home: await store.home(), aside: (await store.quarantined()).length }),
     pick: isOwn ? browserPicker() : null,
+    isBehind: () => backups.state().changes > 0,
     onSaved: () => backups.saved(),
   });
   const tabs = createChannel(name);

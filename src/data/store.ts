@@ -199,7 +199,8 @@ export class Store {
         await applyWrite(storage, generation, write);
       } catch {
         // A full disk: a draft goes where there is room; the rest stays noted, and is tried again at the next write.
-        if (write.draft && this.drafts.putElsewhere(write.draft)) journal.remove(noted.entryId);
+        if (write.draft && touchedBy(write).length === 0 && this.drafts.putElsewhere(write.draft))
+          journal.remove(noted.entryId);
         else failed.push({ entryId: noted.entryId, write });
         continue;
       }

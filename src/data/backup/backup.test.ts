@@ -84,10 +84,10 @@ function fileOf(name = 'pipit.json') {
   return { file, handle };
 }
 
-function copyFileOn(handle: FileHandle, more: Partial<BackupFileParts> = {}) {
+function backupFileOn(handle: FileHandle, more: Partial<BackupFileParts> = {}) {
   let kept: FileHandle | null = null;
   let soon: (() => void) | null = null;
-  const seen = { saved: 0, state: { home: home, aside: 0 } };
+  const seen = { saved: 0, behind: false, state: { home: home, aside: 0 } };
   const parts: BackupFileParts = {
     handles: {
       get: () => Promise.resolve(kept),
@@ -99,6 +99,7 @@ function copyFileOn(handle: FileHandle, more: Partial<BackupFileParts> = {}) {
     lock: createLock('copy'),
     home: () => Promise.resolve(seen.state),
     pick: () => Promise.resolve(handle),
+    isBehind: () => seen.behind,
     onSaved: () => seen.saved++,
     later: (run) => {
       soon = run;
@@ -117,7 +118,7 @@ function copyFileOn(handle: FileHandle, more: Partial<BackupFileParts> = {}) {
 describe('the file that copies go to by themselves', () => {
   test('is written at once, and again after a series of changes, and read back', async () => {
     const { file, handle } = fileOf();
-    const { copy, seen, afterQuiet } = copyFileOn(handle);
+    const { copy, seen, afterQuiet } = backupFileOn(handle);
     await copy.choose();
     expect(copy.state()).toEqual({ kind: 'on', name: 'pipit.json' });
     expect(readHomeFile(file.text)).toMatchObject({ ok: true, value: { formulas: home.formulas } });
@@ -132,7 +133,7 @@ describe('the file that copies go to by themselves', () => {
 
   test('is found again by the next page, which may have to ask', async () => {
     const { file, handle } = fileOf();
-    const { copy, anew } = copyFileOn(handle);
+    const { copy, anew } = backupFileOn(handle);
     await copy.choose();
     file.permission = 'prompt';
     const next = anew();
@@ -145,10 +146,24 @@ describe('the file that copies go to by themselves', () => {
     expect([next.state().kind, file.writes]).toEqual(['on', 2]);
   });
 
+  test('is written by the next page where this one was closed in the quiet after a change', async () => {
+    const { file, handle } = fileOf();
+    const { copy, anew, seen, afterQuiet } = backupFileOn(handle);
+    await copy.choose();
+    seen.state = { home: { ...home, formulas: [] }, aside: 0 };
+    seen.behind = true;
+    const next = anew();
+    await next.start();
+    afterQuiet();
+    await next.write();
+    expect(readHomeFile(file.text)).toMatchObject({ ok: true, value: { formulas: [] } });
+    expect(file.writes).toBe(3);
+  });
+
   test('that takes something else in than was written counts as none', async () => {
     const { file, handle } = fileOf();
     file.spoils = true;
-    const { copy, seen } = copyFileOn(handle);
+    const { copy, seen } = backupFileOn(handle);
     await copy.choose();
     expect(copy.state()).toMatchObject({ kind: 'failed', why: expect.stringContaining('read back') });
     expect(seen.saved).toBe(0);
@@ -156,7 +171,7 @@ describe('the file that copies go to by themselves', () => {
 
   test('that may not be written to any more is asked for', async () => {
     const { file, handle } = fileOf();
-    const { copy } = copyFileOn(handle);
+    const { copy } = backupFileOn(handle);
     await copy.choose();
     file.fails = 'NotAllowedError';
     await copy.write();
@@ -168,7 +183,7 @@ describe('the file that copies go to by themselves', () => {
 
   test('keeps what it has where everything was removed, or something stands aside', async () => {
     const { file, handle } = fileOf();
-    const { copy, seen } = copyFileOn(handle);
+    const { copy, seen } = backupFileOn(handle);
     await copy.choose();
     const before = file.text;
     seen.state = { home: { ...EMPTY_HOME, settings: { ...EMPTY_HOME.settings, roomC: 12 } }, aside: 0 };
@@ -182,10 +197,10 @@ describe('the file that copies go to by themselves', () => {
   test('is none where none was chosen, or no longer', async () => {
     const { file, handle } = fileOf();
     const aborted = Object.assign(new Error('The user aborted a request.'), { name: 'AbortError' });
-    const { copy } = copyFileOn(handle, { pick: () => Promise.reject(aborted) });
+    const { copy } = backupFileOn(handle, { pick: () => Promise.reject(aborted) });
     await copy.choose();
     expect(copy.state()).toEqual({ kind: 'none' });
-    const other = copyFileOn(handle);
+    const other = backupFileOn(handle);
     await other.copy.choose();
     await other.copy.stop();
     other.copy.changed();

@@ -33,6 +33,8 @@ export interface BackupFileParts {
   readonly home: () => Promise<{ readonly home: Home; readonly aside: number }>;
   /** Asks the person for a file; null where the browser cannot. */
   readonly pick: (() => Promise<FileHandle>) | null;
+  /** True if something was changed since a copy was last written: a page that was closed in the quiet after it. */
+  readonly isBehind: () => boolean;
   /** A copy was written and read back. */
   readonly onSaved: () => void;
   /** Runs a little later; returns how to put it off. For tests. */
@@ -77,6 +79,7 @@ export class BackupFile {
     if (!this.handle) return;
     const allowed = (await this.handle.queryPermission?.(READ_WRITE)) ?? 'granted';
     this.become(allowed === 'granted' ? 'on' : 'waits');
+    if (this.parts.isBehind()) this.changed();
   }
 
   /** Asks for a file and writes to it at once; nothing where the person chose none. */
