@@ -52,8 +52,10 @@ export function KeptField({ value, wrongIn, asKept, onPut, hint, ...rest }: Prop
       {isChanged && (
         <View style={styles.changed} role="alert">
           <SecondaryText>Changed in another tab{value === '' ? ': it is empty there.' : ` to ${value}.`}</SecondaryText>
-          <Action title="Keep theirs" onPress={() => setTyped(null)} testID="keep-theirs" />
-          {kept !== null && <Action title="Keep mine" onPress={() => onPut(text)} testID="keep-mine" />}
+          <View style={styles.actions}>
+            <Action title="Keep theirs" onPress={() => setTyped(null)} testID="keep-theirs" />
+            {kept !== null && <Action title="Keep mine" onPress={() => onPut(text)} testID="keep-mine" />}
+          </View>
         </View>
       )}
     </View>
@@ -61,5 +63,6 @@ export function KeptField({ value, wrongIn, asKept, onPut, hint, ...rest }: Prop
 }
 
 const styles = StyleSheet.create({
-  changed: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: SPACE.s },
+  changed: { gap: SPACE.s, paddingVertical: SPACE.xs },
+  actions: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
 });

@@ -84,14 +84,7 @@ function CopyByItself({ children }: { readonly children: ReactNode }) {
           onPress={choose}
           testID="choose-backup-file"
         />
-        {state.kind !== 'none' && (
-          <Action
-            title="No longer"
-            weight="quiet"
-            label="No longer write copies to it"
-            onPress={() => void file.stop()}
-          />
-        )}
+        {state.kind !== 'none' && <Action title="Stop writing to it" weight="quiet" onPress={() => void file.stop()} />}
         {children}
       </View>
     </>

@@ -77,7 +77,7 @@ export function HomeFile() {
   return (
     <Section>
       <Heading>{kind === 'demo' ? 'The demo home’s file' : 'Your home’s file'}</Heading>
-      <SecondaryText>Everything you keep is on this device alone. One file holds all of it.</SecondaryText>
+      <SecondaryText>Everything you keep is on this device. One file holds all of it.</SecondaryText>
       <View style={styles.row}>
         <Action title="Export everything" onPress={exportAll} testID="export" />
         <Action
