@@ -174,6 +174,7 @@ export function useRemoveFormula(): UseMutationResult<Write, Error, Formula> {
         ],
       };
     },
-    onSuccess: () => readAgain(client, ['formula', 'earlier']),
+    // What is removed must not pull the screen away before it has been left.
+    onSuccess: () => void readAgain(client, ['formula', 'earlier']),
   });
 }
