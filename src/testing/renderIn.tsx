@@ -31,9 +31,12 @@ export const settle = (): Promise<void> =>
     }
   });
 
+/** All is read anew, with a write still under way. */
+export const readAnew = (): Promise<void> => act(async () => current?.invalidateQueries());
+
 /** Something was written in another tab: all is read anew. */
 export async function elsewhere(): Promise<void> {
-  await act(async () => current?.invalidateQueries());
+  await readAnew();
   await settle();
 }
 

@@ -63,7 +63,7 @@ function OneTimer({ timer }: { timer: Timer }) {
         <Title>{timer.place || timer.name}</Title>
       </Section>
       <NotRightCards findings={findings} />
-      <WaitPart timer={timer} onEnded={() => router.replace('/')} />
+      <WaitPart timer={timer} />
       {timer.kind === 'infusion' && (
         <Body>
           Strain it fine, through a cloth: bits left in it clog a nozzle and spoil.

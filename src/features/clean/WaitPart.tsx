@@ -35,12 +35,10 @@ const snoozeOf = (timer: Timer): number => (timer.bestMinutes > 48 * 60 ? 24 * 6
 
 interface Props {
   readonly timer: Timer;
-  /** After it was ended, with the wait as it stands. */
-  readonly onEnded: (timer: Timer) => void;
 }
 
 /** What can be done with a wait: wet it, move it, be told again, end it early with a reason. */
-export function useWait(timer: Timer, onEnded: (timer: Timer) => void) {
+export function useWait(timer: Timer) {
   const change = useChangeTimer();
   const say = useNotice();
   const alter = (to: (now: Timer) => Timer): void => change.mutate({ id: timer.id, change: to });
@@ -52,11 +50,13 @@ export function useWait(timer: Timer, onEnded: (timer: Timer) => void) {
       alter((t) => snoozeTimer(t, new Date().toISOString(), minutes));
       say({ text: `You will be told again in ${minutesText(minutes)}.` });
     },
-    end: (reason: EndReason) => {
+    /** What follows is done even where the wait was seen as ended, and its face gone, before it came back from the disk. */
+    end: (reason: EndReason, onEnded: (timer: Timer) => void) => {
       const at = new Date().toISOString();
-      change.mutate(
-        { id: timer.id, change: (t) => endTimer(t, at, reason) },
-        { onSuccess: (now) => onEnded(now ?? endTimer(timer, at, reason)) },
+      change.mutateAsync({ id: timer.id, change: (t) => endTimer(t, at, reason) }).then(
+        (now) => onEnded(now ?? endTimer(timer, at, reason)),
+        // What was not written is said by every write alike; the wait goes on.
+        () => undefined,
       );
     },
     busy: change.isPending,
@@ -64,10 +64,10 @@ export function useWait(timer: Timer, onEnded: (timer: Timer) => void) {
 }
 
 /** A wait under way: its face, and what can be done with it. Taking it off is the screen's own big button. */
-export function WaitPart({ timer, onEnded }: Props) {
+export function WaitPart({ timer }: Props) {
   const settings = useSettings();
   const nowMs = useNow();
-  const wait = useWait(timer, onEnded);
+  const wait = useWait(timer);
   const now = timerAt(timer, nowMs);
   useAwake(settings.awake);
   const step = timer.bestMinutes > 48 * 60 ? 24 * 60 : timer.bestMinutes >= 120 ? 30 : timer.bestMinutes >= 20 ? 5 : 1;

@@ -18,11 +18,11 @@ export function WaitingStep({ timer, said, head, meanwhile, foot, onOver }: Prop
   const [asking, setAsking] = useState(false);
   const now = timerAt(timer, useNow(5000));
   const ripe = now.phase === 'best' || now.phase === 'over';
-  const wait = useWait(timer, onOver);
+  const wait = useWait(timer);
   const off = (): void => {
     const { phase } = timerAt(timer, Date.now());
     if (phase === 'early' || phase === 'useful') setAsking(true);
-    else wait.end('done');
+    else wait.end('done', onOver);
   };
   return (
     <Screen
@@ -41,13 +41,13 @@ export function WaitingStep({ timer, said, head, meanwhile, foot, onOver }: Prop
       }
     >
       {said}
-      <WaitPart timer={timer} onEnded={onOver} />
+      <WaitPart timer={timer} />
       <WhyEarly
         open={asking}
         onClose={() => setAsking(false)}
         onReason={(reason) => {
           setAsking(false);
-          wait.end(reason);
+          wait.end(reason, onOver);
         }}
       />
       {foot}

@@ -1,7 +1,7 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react-native';
 import { STARTER_FORMULAS, startTimer, type Formula, type Home, type HomeSurface, type Job } from '@/core';
 import { demoHome } from '@/data/demo/demoHome';
-import { renderIn, settle } from '@/testing/renderIn';
+import { readAnew, renderIn, settle } from '@/testing/renderIn';
 import { CleanScreen } from './CleanScreen';
 import { JobScreen } from './JobScreen';
 import { PlanScreen } from './PlanScreen';
@@ -254,6 +254,34 @@ describe('the guide', () => {
     expect(screen.getByTestId('timer-face')).toBeTruthy();
     fireEvent.press(screen.getByTestId('take-off'));
     fireEvent.press(screen.getByRole('radio', { name: 'It dried out' }));
+    await settle();
+    const part = (await store.all('job'))[0]!.parts[0]!;
+    expect(part.steps[part.at]?.key).toBe('agitate');
+    expect(part.dwelt?.endReason).toBe('dried-out');
+  });
+
+  test('a wait seen as ended before its end has come back from the disk: the guide goes on all the same', async () => {
+    const job = at(await started('pipit-tile', 'limescale'), 'apply');
+    mockParams = { id: job.id };
+    const { store } = await renderIn(<JobScreen />, { ...home, timers: [], jobs: [job] });
+    fireEvent.press(screen.getByTestId('step-next'));
+    await settle();
+    const update = store.update.bind(store);
+    let comeBack: () => void = () => undefined;
+    const held = new Promise<void>((resolve) => (comeBack = resolve));
+    const slow = jest.spyOn(store, 'update').mockImplementation(async (...change) => {
+      const written = await update(...change);
+      await held;
+      return written;
+    });
+    fireEvent.press(screen.getByTestId('take-off'));
+    fireEvent.press(screen.getByRole('radio', { name: 'It dried out' }));
+    // An alarm that was told just then has all waits read anew.
+    await waitFor(async () => expect((await store.all('timer'))[0]!.endedAt).not.toBeNull());
+    await readAnew();
+    await screen.findByText('It is off: next');
+    slow.mockRestore();
+    comeBack();
     await settle();
     const part = (await store.all('job'))[0]!.parts[0]!;
     expect(part.steps[part.at]?.key).toBe('agitate');
