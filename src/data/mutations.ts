@@ -164,6 +164,14 @@ export function useChangeTimers(): UseMutationResult<
   });
 }
 
+/** A change of one record's newest form. */
+interface RecordChange<R> {
+  readonly id: string;
+  readonly change: (now: R) => R;
+  /** What follows once it is written, at the first try or a later one, whoever is still on the screen; null if it is not there any more. */
+  readonly after?: (now: R | null) => void;
+}
+
 /** Changes a job in its newest form; shown before it is written. */
 export const useChangeJob = () => useOptimisticUpdate('job', (_: Job, next: Job) => next);
 
@@ -174,16 +182,17 @@ export const useChangeJob = () => useOptimisticUpdate('job', (_: Job, next: Job)
 function useOptimisticUpdate<N extends 'timer' | 'job'>(
   name: N,
   shown: (now: Records[N], next: Records[N]) => Records[N],
-): UseMutationResult<Records[N] | null, Error, { id: string; change: (now: Records[N]) => Records[N] }> {
+): UseMutationResult<Records[N] | null, Error, RecordChange<Records[N]>> {
   const { store } = useHome();
   const client = useQueryClient();
   const { seen, show } = useSeen(name);
   return useMutation({
-    mutationFn: ({ id, change }: { id: string; change: (now: Records[N]) => Records[N] }) => {
+    mutationFn: ({ id, change }: RecordChange<Records[N]>) => {
       const written = store.update(name, id, change, seen());
       show((now) => (now.id === id ? shown(now, change(now)) : now));
       return written;
     },
+    onSuccess: (now, { after }) => after?.(now),
     onSettled: () => void client.invalidateQueries({ queryKey: [name] }),
   });
 }

@@ -50,14 +50,14 @@ export function useWait(timer: Timer) {
       alter((t) => snoozeTimer(t, new Date().toISOString(), minutes));
       say({ text: `You will be told again in ${minutesText(minutes)}.` });
     },
-    /** What follows is done even where the wait was seen as ended, and its face gone, before it came back from the disk. */
     end: (reason: EndReason, onEnded: (timer: Timer) => void) => {
       const at = new Date().toISOString();
-      change.mutateAsync({ id: timer.id, change: (t) => endTimer(t, at, reason) }).then(
-        (now) => onEnded(now ?? endTimer(timer, at, reason)),
-        // What was not written is said by every write alike; the wait goes on.
-        () => undefined,
-      );
+      change.mutate({
+        id: timer.id,
+        change: (t) => endTimer(t, at, reason),
+        // The wait may be seen as ended, and its face be gone, before this has come back from the disk.
+        after: (now) => onEnded(now ?? endTimer(timer, at, reason)),
+      });
     },
     busy: change.isPending,
   };

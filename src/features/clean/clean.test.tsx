@@ -288,6 +288,24 @@ describe('the guide', () => {
     expect(part.dwelt?.endReason).toBe('dried-out');
   });
 
+  test('a wait that could not be ended for a full disk: tried again, the guide goes on', async () => {
+    const job = at(await started('pipit-tile', 'limescale'), 'apply');
+    mockParams = { id: job.id };
+    const { store, storage } = await renderIn(<JobScreen />, { ...home, timers: [], jobs: [job] });
+    fireEvent.press(screen.getByTestId('step-next'));
+    await settle();
+    storage.full = true;
+    fireEvent.press(screen.getByTestId('take-off'));
+    fireEvent.press(screen.getByRole('radio', { name: 'It dried out' }));
+    await settle();
+    expect(screen.getByTestId('timer-face')).toBeTruthy();
+    storage.full = false;
+    fireEvent.press(screen.getByTestId('try-again'));
+    await settle();
+    const part = (await store.all('job'))[0]!.parts[0]!;
+    expect(part.steps[part.at]?.key).toBe('agitate');
+  });
+
   test('pressed twice by a wet thumb: one step on, and one wait', async () => {
     const job = at(await started('pipit-tile', 'limescale'), 'clear');
     mockParams = { id: job.id };
