@@ -46,8 +46,8 @@ export function openHome(kind: HomeKind): HomeOnDisk {
     lock: createLock(`${name}-backup`),
     home: async () => ({ home: await store.home(), aside: (await store.quarantined()).length }),
     pick: isOwn ? browserPicker() : null,
-    isBehind: () => backups.state().changes > 0,
-    onSaved: () => backups.saved(),
+    changes: () => backups.state().changes,
+    onSaved: (changes) => backups.saved(changes),
   });
   const tabs = createChannel(name);
   const channel: ChangeChannel = {

@@ -55,7 +55,7 @@ function guardsIn(small: MemorySyncStorage) {
       lock: createLock('test-backup'),
       home: () => Promise.resolve({ home: EMPTY_HOME, aside: 0 }),
       pick: null,
-      isBehind: () => false,
+      changes: () => 0,
       onSaved: () => undefined,
     }),
     disk: new DiskWatch('test'),

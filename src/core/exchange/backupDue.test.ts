@@ -22,11 +22,17 @@ test.each([
 });
 
 test('a copy begins anew: days count from it, and without a change none is asked for', () => {
-  const saved = withBackup(changed(80), iso(10));
+  const saved = withBackup(changed(80), iso(10), 80);
   expect(isBackupDue(saved, START + 400 * DAY)).toBe(false);
   const since = withChange(saved, iso(11));
   expect([isBackupDue(since, START + 39.9 * DAY), isBackupDue(since, START + 40 * DAY)]).toEqual([false, true]);
   expect(since).toEqual({ since: iso(0), savedAt: iso(10), changes: 1, quietUntil: null });
+});
+
+test('what was changed while a copy was written is not in it', () => {
+  expect(withBackup(changed(83), iso(10), 80).changes).toBe(3);
+  // Home data that were cleared meanwhile begin at nothing.
+  expect(withBackup(changed(1), iso(10), 80).changes).toBe(0);
 });
 
 test('not now is a week', () => {

@@ -36,11 +36,14 @@ export const withChange = (state: BackupState, nowISO: string): BackupState => (
   changes: state.changes + 1,
 });
 
-/** After a copy was saved. */
-export const withBackup = (state: BackupState, nowISO: string): BackupState => ({
+/**
+ * After a copy was saved.
+ * @param held how many of the changes it holds: those that were counted when it was begun; others may have come since
+ */
+export const withBackup = (state: BackupState, nowISO: string, held: number): BackupState => ({
   ...state,
   savedAt: nowISO,
-  changes: 0,
+  changes: Math.max(0, state.changes - held),
   quietUntil: null,
 });
 

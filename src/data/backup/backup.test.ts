@@ -36,7 +36,7 @@ describe('what is known of copies', () => {
     const heard: number[] = [];
     backups.subscribe(() => heard.push(backups.state().changes));
     backups.written(['vessel']);
-    backups.saved();
+    backups.saved(1);
     expect(heard).toEqual([1, 0]);
     expect(backups.state().savedAt).not.toBeNull();
     small.setItem('own-backup', '{');
@@ -87,7 +87,8 @@ function fileOf(name = 'pipit.json') {
 function backupFileOn(handle: FileHandle, more: Partial<BackupFileParts> = {}) {
   let kept: FileHandle | null = null;
   let soon: (() => void) | null = null;
-  const seen = { saved: 0, behind: false, state: { home: home, aside: 0 } };
+  /** How much each copy held, and how much there is. */
+  const seen = { saved: [] as number[], changes: 0, state: { home: home, aside: 0 } };
   const parts: BackupFileParts = {
     handles: {
       get: () => Promise.resolve(kept),
@@ -99,8 +100,8 @@ function backupFileOn(handle: FileHandle, more: Partial<BackupFileParts> = {}) {
     lock: createLock('copy'),
     home: () => Promise.resolve(seen.state),
     pick: () => Promise.resolve(handle),
-    isBehind: () => seen.behind,
-    onSaved: () => seen.saved++,
+    changes: () => seen.changes,
+    onSaved: (held) => seen.saved.push(held),
     later: (run) => {
       soon = run;
       return () => (soon = null);
@@ -128,7 +129,7 @@ describe('the file that copies go to by themselves', () => {
     afterQuiet();
     await copy.write();
     expect(readHomeFile(file.text)).toMatchObject({ ok: true, value: { formulas: [] } });
-    expect([file.writes, seen.saved]).toEqual([3, 3]);
+    expect([file.writes, seen.saved.length]).toEqual([3, 3]);
   });
 
   test('is found again by the next page, which may have to ask', async () => {
@@ -151,7 +152,7 @@ describe('the file that copies go to by themselves', () => {
     const { copy, anew, seen, afterQuiet } = backupFileOn(handle);
     await copy.choose();
     seen.state = { home: { ...home, formulas: [] }, aside: 0 };
-    seen.behind = true;
+    seen.changes = 1;
     const next = anew();
     await next.start();
     afterQuiet();
@@ -160,13 +161,28 @@ describe('the file that copies go to by themselves', () => {
     expect(file.writes).toBe(3);
   });
 
+  test('holds what was there when it was begun: what is changed meanwhile is still to come', async () => {
+    const { handle } = fileOf();
+    const { copy, seen } = backupFileOn(handle, {
+      home: () => {
+        // Read by now; the next change comes while it is written.
+        const now = Promise.resolve(seen.state);
+        seen.changes = 3;
+        return now;
+      },
+    });
+    seen.changes = 2;
+    await copy.choose();
+    expect(seen.saved).toEqual([2]);
+  });
+
   test('that takes something else in than was written counts as none', async () => {
     const { file, handle } = fileOf();
     file.spoils = true;
     const { copy, seen } = backupFileOn(handle);
     await copy.choose();
     expect(copy.state()).toMatchObject({ kind: 'failed', why: expect.stringContaining('read back') });
-    expect(seen.saved).toBe(0);
+    expect(seen.saved).toEqual([]);
   });
 
   test('that may not be written to any more is asked for', async () => {
@@ -190,7 +206,7 @@ describe('the file that copies go to by themselves', () => {
     await copy.write();
     seen.state = { home: { ...home, formulas: [] }, aside: 1 };
     await copy.write();
-    expect([file.text === before, seen.saved]).toEqual([true, 1]);
+    expect([file.text === before, seen.saved.length]).toEqual([true, 1]);
     expect(copy.state()).toMatchObject({ kind: 'failed', why: expect.stringContaining('stands aside') });
   });
 

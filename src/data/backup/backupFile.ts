@@ -33,10 +33,10 @@ export interface BackupFileParts {
   readonly home: () => Promise<{ readonly home: Home; readonly aside: number }>;
   /** Asks the person for a file; null where the browser cannot. */
   readonly pick: (() => Promise<FileHandle>) | null;
-  /** True if something was changed since a copy was last written: a page that was closed in the quiet after it. */
-  readonly isBehind: () => boolean;
-  /** A copy was written and read back. */
-  readonly onSaved: () => void;
+  /** How much was changed since a copy was last written: something, for a page that was closed in the quiet after it. */
+  readonly changes: () => number;
+  /** A copy was written and read back; it holds so many of the changes. */
+  readonly onSaved: (changes: number) => void;
   /** Runs a little later; returns how to put it off. For tests. */
   readonly later?: (run: () => void) => () => void;
 }
@@ -79,7 +79,7 @@ export class BackupFile {
     if (!this.handle) return;
     const allowed = (await this.handle.queryPermission?.(READ_WRITE)) ?? 'granted';
     this.become(allowed === 'granted' ? 'on' : 'waits');
-    if (this.parts.isBehind()) this.changed();
+    if (this.parts.changes() > 0) this.changed();
   }
 
   /** Asks for a file and writes to it at once; nothing where the person chose none. */
@@ -135,6 +135,7 @@ export class BackupFile {
   }
 
   private async writeTo(handle: FileHandle): Promise<void> {
+    const changes = this.parts.changes();
     const { home, aside } = await this.parts.home();
     // Nothing is no copy: a home that was just removed must not take the last one with it.
     if (isSame({ ...home, settings: EMPTY_HOME.settings }, EMPTY_HOME)) return;
@@ -145,7 +146,7 @@ export class BackupFile {
     await writable.write(text);
     await writable.close();
     if ((await (await handle.getFile()).text()) !== text) throw new Error('what was read back is not what was written');
-    this.parts.onSaved();
+    this.parts.onSaved(changes);
   }
 
   private become(kind: 'on' | 'waits'): void {

@@ -42,9 +42,9 @@ export class BackupLog {
     return true;
   }
 
-  /** A copy was saved. */
-  saved(): void {
-    this.put(withBackup(this.state(), new Date().toISOString()));
+  /** A copy was saved, begun when so many changes were counted: what came while it was written is not in it. */
+  saved(held: number): void {
+    this.put(withBackup(this.state(), new Date().toISOString(), held));
   }
 
   /** The person does not want to hear of it now. */

@@ -25,10 +25,11 @@ export function useSaveBackup(): UseMutationResult<{ readonly problem: string | 
   return useMutation({
     meta: { failure: { failed: 'Not saved to a file', kept: 'Nothing was changed.' } },
     mutationFn: async () => {
+      const { changes } = backups.state();
       const { text, problem } = createBackup(await store.home());
       // A copy that is not whole is better than none.
       saveFile('biscuit.json', text);
-      if (problem === null) backups.saved();
+      if (problem === null) backups.saved(changes);
       return { problem };
     },
   });
