@@ -30,13 +30,8 @@ import {
   type QuarantinedRecord,
 } from './quarantine';
 import type { Storage } from './storage';
-import { applyWrite, changesOf, overlaps, readNote, touchedBy, type TaggedRecord, type Write } from './write';
-
-/** A noted write that could not be carried out yet. */
-interface NotedWrite {
-  readonly entryId: string;
-  readonly write: Write;
-}
+import { changesOf, touchedBy, type TaggedRecord, type Write } from './write';
+import { WritesInTurn } from './writesInTurn';
 
 export interface StoreParts {
   readonly storage: Storage;
@@ -68,6 +63,7 @@ export class Store {
   private opened: Promise<void> | null = null;
   /** The listing of keys under way: reads that begin together share it. */
   private listing: Promise<readonly string[]> | null = null;
+  private readonly inTurn: WritesInTurn;
   private readonly logReader: LogReader;
   private readonly listeners = new Set<(collections: readonly string[]) => void>();
 
@@ -90,6 +86,13 @@ export class Store {
       name: spare.name,
       write: (what) => this.write(what),
       ready: () => this.ready(),
+    });
+    this.inTurn = new WritesInTurn({
+      storage,
+      journal: this.parts.journal,
+      generation: async () => (await this.head()).generation,
+      putElsewhere: (draft) => this.drafts.putElsewhere(draft),
+      tell: (collections) => this.tell(collections),
     });
     this.logReader = new LogReader(this.parts.storage, (key) => this.quarantineOnPage(key));
   }
@@ -163,57 +166,11 @@ export class Store {
     const mark = journal.append(what);
     try {
       await this.ready();
-      await lock(() => this.applyInTurn(what, mark));
+      await lock(() => this.inTurn.apply(what, mark));
     } finally {
       if (mark !== null) journal.remove(mark);
     }
     this.publish(touchedBy(what));
-  }
-
-  /** Carries out a write after what was noted before it, under the lock. */
-  private async applyInTurn(what: Write, mark: string | null): Promise<void> {
-    const before = await this.applyPending(mark);
-    // Noted, and removed by now: another page, or this one's start, has carried it out.
-    if (mark !== null && !before.mine) return;
-    await applyWrite(this.parts.storage, (await this.head()).generation, what);
-    this.dropSuperseded(before.failed, what);
-  }
-
-  /** Carries out, in their order, what is noted before this mark (all there is, if none), under the lock. */
-  private async applyPending(until: string | null): Promise<{ readonly mine: boolean; readonly failed: NotedWrite[] }> {
-    const { journal, storage } = this.parts;
-    const failed: NotedWrite[] = [];
-    const { generation } = await this.head();
-    for (const noted of journal.pending()) {
-      if (noted.entryId === until) return { mine: true, failed };
-      const note = readNote(noted.raw);
-      if (note.kind === 'newer') continue;
-      if (note.kind === 'broken') {
-        await storage.setMany(quarantineEntries([{ key: noted.entryId, reason: note.reason, raw: noted.raw }]));
-        journal.remove(noted.entryId);
-        this.tell([QUARANTINE]);
-        continue;
-      }
-      const { write } = note;
-      try {
-        await applyWrite(storage, generation, write);
-      } catch {
-        // A full disk: a draft goes where there is room; the rest stays noted, and is tried again at the next write.
-        if (write.draft && touchedBy(write).length === 0 && this.drafts.putElsewhere(write.draft))
-          journal.remove(noted.entryId);
-        else failed.push({ entryId: noted.entryId, write });
-        continue;
-      }
-      journal.remove(noted.entryId);
-      this.dropSuperseded(failed, write);
-      this.tell(touchedBy(write));
-    }
-    return { mine: false, failed };
-  }
-
-  /** What failed before is given up where something newer has been written since: it must not come over that. */
-  private dropSuperseded(failed: readonly NotedWrite[], newer: Write): void {
-    for (const { entryId, write } of failed) if (overlaps(write, newer)) this.parts.journal.remove(entryId);
   }
 
   /** Writes records in one transaction: all of them or none. */
@@ -267,7 +224,7 @@ export class Store {
     mark: string | null,
   ): Promise<readonly Records[N][]> {
     const { storage } = this.parts;
-    const before = await this.applyPending(mark);
+    const before = await this.inTurn.pending(mark);
     const { generation } = await this.head();
     const kept = await storage.getMany(ids.map((id) => `${generation}/${name}/${id}`));
     const newest = Object.values(kept).flatMap((raw) => {
@@ -282,7 +239,7 @@ export class Store {
     });
     if (next.length === 0) return [];
     // From here on what is noted is the newest form, changed: no longer what was seen.
-    await this.applyNoted(
+    await this.inTurn.applyNoted(
       { put: next.map((value) => ({ collection: name, value }) as TaggedRecord) },
       before.failed,
       mark,
@@ -298,26 +255,13 @@ export class Store {
   async edit<N extends EditableName>(edit: Edit<N>): Promise<Edited<RecordTypes[N]>> {
     await this.ready();
     const { edited, write } = await this.parts.lock(async () => {
-      const { failed } = await this.applyPending(null);
+      const { failed } = await this.inTurn.pending(null);
       const done = await writeOfEdit(this.parts.storage, (await this.head()).generation, edit);
-      if (done.write) await this.applyNoted(done.write, failed, null);
+      if (done.write) await this.inTurn.applyNoted(done.write, failed, null);
       return done;
     });
     if (write) this.publish(touchedBy(write));
     return edited;
-  }
-
-  /** Carries out a write that is known only under the lock, noted first; the note of before (`mark`) goes. */
-  private async applyNoted(write: Write, failed: readonly NotedWrite[], mark: string | null): Promise<void> {
-    const { journal, storage } = this.parts;
-    const exact = journal.append(write);
-    if (mark !== null && exact !== null) journal.remove(mark);
-    try {
-      await applyWrite(storage, (await this.head()).generation, write);
-      this.dropSuperseded(failed, write);
-    } finally {
-      if (exact !== null) journal.remove(exact);
-    }
   }
 
   /** Removes one record. */
@@ -340,7 +284,7 @@ export class Store {
     // What cannot be read is set aside first: it would go with the rest.
     await this.home();
     const both = await this.parts.lock(async () => {
-      await this.applyPending(null);
+      await this.inTurn.pending(null);
       const { storage, version } = this.parts;
       const { generation } = await this.head();
       const before = await homeIn(storage, generation);
@@ -397,7 +341,7 @@ export class Store {
   }
 
   private async open(): Promise<void> {
-    const touched = await this.parts.lock(() => openRecords(this.parts, () => this.applyPending(null)));
+    const touched = await this.parts.lock(() => openRecords(this.parts, () => this.inTurn.pending(null)));
     if (touched.length > 0) this.tell([...touched, QUARANTINE]);
     await this.sweep();
   }
