@@ -4,7 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import { nextEventMs, dueEvents, markNotified, type Timer, type TimerEvent, HOUR_MS } from '@/core';
 import { useChangeTimers, useSettings, useTimers } from '@/data';
 import { ring, soundState, wakeSound } from '@/devices';
-import { Action, Body, COLORS, SPACE, timerPath } from '@/ui';
+import { Action, Alert, Body, timerPath } from '@/ui';
 
 /** What was told, to stay in sight until it is seen to. */
 interface Told {
@@ -159,11 +159,11 @@ export function Alarms() {
       {told.slice(0, SHOWN).map((one, i) => {
         const { timer } = one;
         return (
-          <View
+          <Alert
             key={timer.id}
-            style={[styles.bar, isUrgent(one) && styles.urgent]}
+            tone={isUrgent(one) ? 'danger' : 'caution'}
             // The most urgent is spoken; the rest can be counted.
-            aria-live={i === 0 ? 'assertive' : 'off'}
+            live={i === 0 ? 'assertive' : 'off'}
             testID="alarm"
           >
             <Body style={styles.words}>{words(one)}</Body>
@@ -177,11 +177,11 @@ export function Alarms() {
               }}
             />
             <Action title="Seen" label={`Seen: ${timer.place || timer.name}`} onPress={() => close([one])} />
-          </View>
+          </Alert>
         );
       })}
       {rest.length > 0 && (
-        <View style={styles.bar} aria-live="polite" testID="alarms-more">
+        <Alert tone="caution" live="polite" testID="alarms-more">
           <Body style={styles.words}>
             {rest.length === 1 ? 'One more wait is due.' : `${rest.length} more waits are due.`}
           </Body>
@@ -194,28 +194,16 @@ export function Alarms() {
             }}
           />
           <Action title="All seen" onPress={() => close(told)} testID="all-seen" />
-        </View>
+        </Alert>
       )}
       {silent && (
-        <View style={styles.bar}>
+        <Alert tone="caution" live="off">
           <Body style={styles.words}>The browser keeps this page silent until it is touched.</Body>
           <Action title="Let it sound" onPress={() => void wakeSound()} />
-        </View>
+        </Alert>
       )}
     </View>
   );
 }
 
-const styles = StyleSheet.create({
-  bar: {
-    backgroundColor: COLORS.cautionTint,
-    paddingHorizontal: SPACE.l,
-    paddingVertical: SPACE.s,
-    flexDirection: 'row',
-    flexWrap: 'wrap',
-    alignItems: 'center',
-    gap: SPACE.s,
-  },
-  urgent: { backgroundColor: COLORS.dangerTint },
-  words: { flex: 1, minWidth: 180, fontWeight: '700' },
-});
+const styles = StyleSheet.create({ words: { fontWeight: '700' } });
