@@ -3,9 +3,9 @@ import {
   LIST_IN_HOME,
   migrateRecord,
   type Home,
-  type LogEntry,
   type Migration,
   type RecordKind,
+  type Settings,
 } from '../../core';
 import { isCollection, keyOf, LISTS, readRecord, recordsIn, type CollectionName, type Records } from '../collections';
 import { byMonth, readPage, writePage } from '../log/logPages';
@@ -27,19 +27,20 @@ export function generationOf(head: Head, home: Home): Record<string, string> {
 export async function homeIn(storage: Storage, generation: number): Promise<Home> {
   const prefix = `${generation}/`;
   const raws = await storage.getMany((await storage.getAllKeys()).filter((k) => k.startsWith(prefix)).sort());
-  const home: Record<string, unknown> & { log: LogEntry[] } = { ...EMPTY_HOME, log: [] };
+  const lists: Record<string, unknown[]> = Object.fromEntries(Object.values(LIST_IN_HOME).map((list) => [list, []]));
+  let { settings } = EMPTY_HOME;
   for (const [key, raw] of Object.entries(raws)) {
     const name = key.slice(prefix.length).split('/')[0] ?? '';
     if (raw === null) continue;
-    if (name === 'log') home.log.push(...readPage(raw).entries);
+    if (name === 'log') readPage(raw).entries.forEach((entry) => lists.log?.push(entry));
     else if (isCollection(name)) {
       const record = readRecord(name, raw);
       if (!record.ok) continue;
-      if (name === 'settings') home.settings = record.value;
-      else home[LIST_IN_HOME[name]] = [...(home[LIST_IN_HOME[name]] as readonly unknown[]), record.value];
+      if (name === 'settings') settings = record.value as Settings;
+      else lists[LIST_IN_HOME[name]]?.push(record.value);
     }
   }
-  return home as unknown as Home;
+  return { ...EMPTY_HOME, ...lists, settings };
 }
 
 /**

@@ -112,7 +112,12 @@ function Differing({ title, lines, testID }: { title: string; lines: readonly st
   return (
     <View style={styles.side} testID={testID}>
       <Overline>{title}</Overline>
-      {lines.length === 0 ? <Body>Not there</Body> : lines.map((line) => <Body key={line}>{line}</Body>)}
+      {lines.length === 0 ? (
+        <Body>Not there</Body>
+      ) : (
+        // Two lines may say the same.
+        lines.map((line, i) => <Body key={`${i} ${line}`}>{line}</Body>)
+      )}
     </View>
   );
 }

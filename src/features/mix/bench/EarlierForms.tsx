@@ -50,8 +50,9 @@ function Form({ form, now, onBringBack }: FormProps) {
   return (
     <View style={styles.form} testID="earlier-form">
       <Overline>Until {until}</Overline>
-      {gone.map((line) => (
-        <Body key={line}>{line}</Body>
+      {gone.map((line, i) => (
+        // Two lines may say the same.
+        <Body key={`${i} ${line}`}>{line}</Body>
       ))}
       {since.length > 0 && <SecondaryText>Now: {since.join('; ')}</SecondaryText>}
       {gone.length + since.length === 0 && <SecondaryText>As it is now.</SecondaryText>}
