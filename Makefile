@@ -4,7 +4,7 @@ export EXPO_OFFLINE := 1
 export EXPO_NO_TELEMETRY := 1
 export CI := 1
 
-SOURCES := $(shell find src public -type f 2>/dev/null | sed 's/ /\\ /g') app.json metro.config.js babel.config.js tsconfig.json package-lock.json
+SOURCES := $(shell find src public bundle -type f 2>/dev/null | sed 's/ /\\ /g') app.json metro.config.js babel.config.js tsconfig.json package-lock.json
 
 .PHONY: demo start dev mutate torture test bench types lint unit e2e pictures chromium export clean checks
 
@@ -14,8 +14,8 @@ node_modules/.installed: package.json package-lock.json
 
 dist/index.html: node_modules/.installed $(SOURCES)
 	@rm -rf dist
-	@npx expo export --platform web --output-dir dist 1>&2
-	@npx tsx server/compressExport.ts dist
+	@npx expo export --platform web --source-maps --output-dir dist 1>&2
+	@npx tsx bundle/finish.ts dist
 	@touch $@
 
 export: dist/index.html

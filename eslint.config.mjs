@@ -64,11 +64,13 @@ export default tseslint.config(
     plugins: { boundaries, 'react-hooks': reactHooks },
     settings: {
       'import/resolver': { typescript: { project: './tsconfig.json' } },
-      'boundaries/include': ['src/**/*', 'server/**/*', 'cli/**/*'],
+      'boundaries/include': ['src/**/*', 'server/**/*', 'cli/**/*', 'bundle/**/*'],
       'boundaries/elements': [
         { type: 'core-door', pattern: ['src/core/index.ts', 'src/core/doors/*.ts'], mode: 'full' },
         ...CORE_ROOMS.map((room) => ({ type: `core-${room}`, pattern: `src/core/${room}/**/*`, mode: 'full' })),
         { type: 'intent', pattern: 'src/intent/**/*', mode: 'full' },
+        { type: 'loading', pattern: 'src/loading/**/*', mode: 'full' },
+        { type: 'parts', pattern: 'src/parts/**/*', mode: 'full' },
         { type: 'testing', pattern: 'src/testing/**/*', mode: 'full' },
         { type: 'data', pattern: 'src/data/**/*', mode: 'full' },
         { type: 'print', pattern: 'src/print/**/*', mode: 'full' },
@@ -80,6 +82,7 @@ export default tseslint.config(
         { type: 'app', pattern: 'src/app/**/*', mode: 'full' },
         { type: 'server', pattern: 'server/**/*', mode: 'full' },
         { type: 'cli', pattern: 'cli/**/*', mode: 'full' },
+        { type: 'bundle', pattern: 'bundle/**/*', mode: 'full' },
       ],
     },
     rules: {
@@ -96,17 +99,21 @@ export default tseslint.config(
             })),
             { from: 'core-door', allow: CORE_ROOMS.map((r) => `core-${r}`) },
             { from: 'intent', allow: ['intent'] },
-            { from: 'data', allow: ['data', 'intent', 'core-door'] },
-            { from: 'print', allow: ['print', 'ui', 'data', 'core-door'] },
+            { from: 'loading', allow: ['loading'] },
+            { from: 'parts', allow: ['parts', 'loading', 'ui', 'data'] },
+            { from: 'data', allow: ['data', 'intent', 'loading', 'core-door'] },
+            { from: 'print', allow: ['print', 'parts', 'loading', 'ui', 'data', 'core-door'] },
             { from: 'devices', allow: ['devices', 'core-door'] },
-            { from: 'forms', allow: ['forms', 'ui', 'devices', 'core-door'] },
+            { from: 'forms', allow: ['forms', 'parts', 'ui', 'devices', 'core-door'] },
             { from: 'ui', allow: ['ui', ['core-door', {}]], importKind: 'type' },
             // Lengths of time and units are what the words of the interface are made of.
-            { from: 'ui', allow: ['ui', 'intent', 'core-quantity'] },
+            { from: 'ui', allow: ['ui', 'intent', 'loading', 'core-quantity'] },
             {
               from: 'feature',
               allow: [
                 'ui',
+                'parts',
+                'loading',
                 'forms',
                 'data',
                 'devices',
@@ -117,7 +124,16 @@ export default tseslint.config(
             },
             {
               from: 'mix-room',
-              allow: ['ui', 'forms', 'data', 'devices', 'print', 'core-door', ['mix-room', { room: '${from.room}' }]],
+              allow: [
+                'ui',
+                'parts',
+                'forms',
+                'data',
+                'devices',
+                'print',
+                'core-door',
+                ['mix-room', { room: '${from.room}' }],
+              ],
             },
             // The screens of mixing stand side by side over what a batch is and what is said of it.
             {
@@ -125,9 +141,10 @@ export default tseslint.config(
               allow: [['mix-room', { room: '(batch|verdict)' }]],
             },
             { from: 'cli', allow: ['cli', 'core-door'] },
-            { from: 'app', allow: ['app', 'feature', 'mix-room', 'ui', 'data'] },
+            { from: 'app', allow: ['app', 'parts', 'feature', 'mix-room', 'ui', 'data'] },
             { from: 'server', allow: ['server'] },
             { from: 'testing', allow: ['testing', 'data', 'ui', 'core-door'] },
+            { from: 'bundle', allow: ['bundle'] },
           ],
         },
       ],
@@ -168,6 +185,20 @@ export default tseslint.config(
         'error',
         { object: 'Date', property: 'now', message: 'Time comes in as an argument.' },
         { object: 'Math', property: 'random', message: 'Ids come in as arguments.' },
+      ],
+    },
+  },
+  {
+    // What is fetched later stands on what parts share, which is fetched before it (see loading/shared).
+    files: ['src/**/*.{ts,tsx}'],
+    ignores: ['**/*.test.*', 'src/core/**'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: 'ImportExpression:not(CallExpression[callee.name=/^(fetchPart|part)$/] ImportExpression)',
+          message: 'Hand an import() to fetchPart() of loading/shared, or to part() of parts/part.',
+        },
       ],
     },
   },
@@ -213,6 +244,7 @@ export default tseslint.config(
         globalThis: 'readonly',
         performance: 'readonly',
         URL: 'readonly',
+        self: 'readonly',
       },
     },
     rules: { '@typescript-eslint/no-require-imports': 'off' },

@@ -42,7 +42,7 @@ module.exports = {
     {
       displayName: 'node',
       testEnvironment: 'node',
-      roots: ['<rootDir>/server', '<rootDir>/cli', '<rootDir>/lint'],
+      roots: ['<rootDir>/server', '<rootDir>/bundle', '<rootDir>/cli', '<rootDir>/lint'],
       moduleNameMapper: OURS,
       ...plain,
     },

@@ -9,4 +9,5 @@ export default function Layout() {
   );
 }
 
+/** Where the frame itself could not be drawn: a screen that fails is kept to itself (see `frame/Guard`). */
 export { Broken as ErrorBoundary } from '@/features/frame/Broken';

@@ -1,1 +1,3 @@
-export { SettingsScreen as default } from '@/features/settings/SettingsScreen';
+import { part } from '@/parts/part';
+
+export default part(async () => (await import('@/features/settings/SettingsScreen')).SettingsScreen);

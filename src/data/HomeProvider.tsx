@@ -8,6 +8,15 @@ interface OpenHome extends HomeOnDisk {
   readonly questions: MergeQuestions;
 }
 
+/** A home that is being opened: what opens it comes after the first screen. */
+export interface HomeOpening {
+  readonly home: HomeOnDisk | null;
+  /** Why it could not be opened; null while it is under way, and once it is open. */
+  readonly failure: Error | null;
+  readonly tryAgain: () => void;
+}
+
+const OpeningContext = createContext<HomeOpening | null>(null);
 const HomeContext = createContext<OpenHome | null>(null);
 
 /** Reads never go stale by time: what is written here or in another tab says so itself. */
@@ -25,33 +34,43 @@ export const createClient = (): QueryClient =>
     },
   });
 
-/** Gives everything below it the open home, and keeps it abreast of other tabs. */
+/** Gives everything below it the home, once it is open, and keeps it abreast of other tabs. */
 export function HomeProvider({
-  home,
+  opening,
   client,
   children,
 }: {
-  home: HomeOnDisk;
+  opening: HomeOpening;
   client: QueryClient;
   children: ReactNode;
 }) {
+  const { home } = opening;
   useEffect(
     () =>
-      home.store.listen((collections) => collections.forEach((c) => void client.invalidateQueries({ queryKey: [c] }))),
+      home?.store.listen((collections) => collections.forEach((c) => void client.invalidateQueries({ queryKey: [c] }))),
     [home, client],
   );
   const [questions] = useState(() => new MergeQuestions());
-  const open = useMemo(() => ({ ...home, questions }), [home, questions]);
+  const open = useMemo(() => (home ? { ...home, questions } : null), [home, questions]);
   return (
     <QueryClientProvider client={client}>
-      <HomeContext.Provider value={open}>{children}</HomeContext.Provider>
+      <OpeningContext.Provider value={opening}>
+        <HomeContext.Provider value={open}>{children}</HomeContext.Provider>
+      </OpeningContext.Provider>
     </QueryClientProvider>
   );
 }
 
-/** The open home. */
+/** The home as it is being opened. */
+export function useHomeOpening(): HomeOpening {
+  const opening = useContext(OpeningContext);
+  if (!opening) throw new Error('useHomeOpening needs a HomeProvider above it');
+  return opening;
+}
+
+/** The open home: for what is drawn once it is open (see `parts/part`). */
 export function useHome(): OpenHome {
   const home = useContext(HomeContext);
-  if (!home) throw new Error('useHome needs a HomeProvider above it');
+  if (!home) throw new Error('useHome needs an open home above it');
   return home;
 }

@@ -1,16 +1,16 @@
+import { fetchPart } from '../loading/shared';
 import { createChannel, type ChangeChannel } from './channel';
 import { browserHandles, browserPicker } from './backup/browserFiles';
 import { BackupLog } from './backup/backupLog';
 import { BackupFile } from './backup/backupFile';
 import { DiskWatch } from './diskWatch';
 import { createTab } from './drafts/tab';
-import { browserSessionStorage, browserSyncStorage, createJournal } from './journal';
+import { browserSessionStorage, browserSyncStorage } from './browserStorage';
+import type { HomeKind } from './homeKind';
+import { createJournal } from './journal';
 import { browserLocks, createLock } from './lock';
 import { openStorage } from './storage';
 import { Store } from './store';
-
-/** Whose home is open: the person's own, or the demo's. The two never share a database. */
-export type HomeKind = 'own' | 'demo';
 
 /** A home as it is kept, and what guards it. */
 export interface HomeOnDisk {
@@ -22,12 +22,6 @@ export interface HomeOnDisk {
   readonly backupFile: BackupFile;
   /** Whether the browser has taken its storage away. */
   readonly disk: DiskWatch;
-}
-
-/** The server says which home to open by an attribute of the page; in development a variable of the environment does. */
-export function homeKind(): HomeKind {
-  const asked = typeof document === 'undefined' ? undefined : document.documentElement.dataset.home;
-  return (asked ?? (__DEV__ ? process.env.EXPO_PUBLIC_HOME : undefined)) === 'demo' ? 'demo' : 'own';
 }
 
 /** Asks the browser not to clear what is kept by itself (Storage Standard, WHATWG); it may say no. */
@@ -64,7 +58,7 @@ export function openHome(kind: HomeKind): HomeOnDisk {
     journal: createJournal(browserSyncStorage(), name),
     tab: createTab(name, browserSessionStorage(), browserLocks()),
     spare: { storage: browserSyncStorage(), name },
-    ...(isOwn ? {} : { seed: async () => (await import('./demo/demoHome')).demoHome(new Date()) }),
+    ...(isOwn ? {} : { seed: async () => (await fetchPart(() => import('./demo/demoHome'))).demoHome(new Date()) }),
   });
   const disk = new DiskWatch(name);
   void backupFile.start().catch(() => undefined);

@@ -1,6 +1,7 @@
 /** The door of the data: what features may use. */
-export { createClient, HomeProvider, useHome } from './HomeProvider';
-export { homeKind, openHome } from './homeStore';
+export { useHome } from './HomeProvider';
+export { chooseHome, homeKind } from './homeKind';
+export { useKeepNumbers } from './numbersToCall';
 export {
   useQuarantine,
   useBatch,

@@ -1,3 +1,4 @@
+import type { SyncStorage } from './browserStorage';
 import { noteOf, type Write } from './write';
 
 /** A write that is noted, as it is kept (see `readNote`), and what removes it. */
@@ -19,27 +20,10 @@ export interface Journal {
   remove(entryId: string): void;
 }
 
-/** The part of the browser's storage that a journal needs. */
-export type SyncStorage = Pick<globalThis.Storage, 'getItem' | 'setItem' | 'removeItem' | 'key' | 'length'>;
-
 /** Longer writes (a log of years brought in) are not noted: the small storage is for what a hand does at a time. */
 const MAX_ENTRY_CHARACTERS = 200_000;
 /** Digits of the instant: as text the ids sort by time. */
 const INSTANT_DIGITS = 14;
-
-/** The synchronous storage of the browser; null where it is missing or forbidden. */
-export const browserSyncStorage = (): SyncStorage | null => given(() => globalThis.localStorage);
-
-/** The same of this tab alone. */
-export const browserSessionStorage = (): SyncStorage | null => given(() => globalThis.sessionStorage);
-
-function given(storage: () => SyncStorage | undefined): SyncStorage | null {
-  try {
-    return storage() ?? null;
-  } catch {
-    return null;
-  }
-}
 
 /** The journal of one home. */
 export function createJournal(storage: SyncStorage | null, name: string): Journal {

@@ -1,17 +1,10 @@
-import { lazy, Suspense, type ComponentProps } from 'react';
-
 /** The door of the forms of several fields: they load, all together, when the first is opened. */
-const Entry = lazy(async () => ({ default: (await import('./all')).EntryChangeForm }));
-const Item = lazy(async () => ({ default: (await import('./all')).PantryItemForm }));
+import { part } from '@/parts/part';
 
-export const EntryChangeForm = (props: ComponentProps<typeof Entry>) => (
-  <Suspense fallback={null}>
-    <Entry {...props} />
-  </Suspense>
-);
+const NOT_HERE = {
+  coming: null,
+  failed: 'This form is not on this device yet, and could not be fetched: there is no connection.',
+};
 
-export const PantryItemForm = (props: ComponentProps<typeof Item>) => (
-  <Suspense fallback={null}>
-    <Item {...props} />
-  </Suspense>
-);
+export const EntryChangeForm = part(async () => (await import('./all')).EntryChangeForm, NOT_HERE);
+export const PantryItemForm = part(async () => (await import('./all')).PantryItemForm, NOT_HERE);

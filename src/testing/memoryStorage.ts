@@ -1,4 +1,4 @@
-import type { SyncStorage } from '@/data/journal';
+import type { SyncStorage } from '@/data/browserStorage';
 import type { Storage } from '@/data/storage';
 
 /** A storage in memory that can be told to fail, as a full disk does. */

@@ -1,9 +1,10 @@
-import { ThemeProvider } from '@rneui/themed';
+import { ThemeProvider } from '@rneui/themed/dist/config';
 import { act, render } from '@testing-library/react-native';
 import type { QueryClient } from '@tanstack/react-query';
 import type { ReactElement } from 'react';
 import { EMPTY_HOME, type Home } from '@/core';
-import { createClient, HomeProvider, useWriteFailures } from '@/data';
+import { useKeepNumbers, useSettings, useWriteFailures } from '@/data';
+import { createClient, HomeProvider } from '@/data/HomeProvider';
 import { BackupLog } from '@/data/backup/backupLog';
 import { BackupFile } from '@/data/backup/backupFile';
 import { DiskWatch } from '@/data/diskWatch';
@@ -43,6 +44,7 @@ export async function elsewhere(): Promise<void> {
 /** As the frame does it: failed writes are said. */
 function WriteFailures() {
   useWriteFailures(useNotice());
+  useKeepNumbers(useSettings());
   return null;
 }
 
@@ -80,9 +82,10 @@ export async function renderIn(
   const guards = guardsIn(backups);
   const client = createClient();
   current = client;
+  const opening = { home: { ...guards, store, kind: 'own' as const }, failure: null, tryAgain: () => undefined };
   const view = render(
     <ThemeProvider theme={elementsTheme}>
-      <HomeProvider home={{ ...guards, store, kind: 'own' }} client={client}>
+      <HomeProvider opening={opening} client={client}>
         <NoticeProvider>
           <WriteFailures />
           {screen}

@@ -1,4 +1,4 @@
-import { Button } from '@rneui/themed';
+import Button from '@rneui/themed/dist/Button';
 import { StyleSheet } from 'react-native';
 import { COLORS, FAMILY, TOUCH } from './theme';
 import { usePress } from './usePress';

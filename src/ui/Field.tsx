@@ -1,4 +1,4 @@
-import { Input } from '@rneui/themed';
+import Input from '@rneui/themed/dist/Input';
 import { useState } from 'react';
 import type { Ref } from 'react';
 import { StyleSheet, type TextInput, type TextInputProps } from 'react-native';

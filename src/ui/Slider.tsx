@@ -1,4 +1,4 @@
-import { Slider as ElementsSlider } from '@rneui/themed';
+import ElementsSlider from '@rneui/themed/dist/Slider';
 import { StyleSheet } from 'react-native';
 import { COLORS, TOUCH } from './theme';
 

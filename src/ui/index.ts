@@ -10,7 +10,6 @@ export { Field } from './Field';
 export { FindingCard, VerdictBanner } from './FindingCard';
 export { LabelCard, type Ended } from './LabelCard';
 export { LinkPressable } from './LinkPressable';
-export { loadFonts } from './loadFonts';
 export { NoticeBar, NoticeProvider, useNotice } from './Notice';
 export { dayText, errorText, massText, formatNumber, volumeText } from './numbers';
 export { OUTCOME_WORDS } from './outcomeWords';

@@ -1,4 +1,4 @@
-import { createTheme } from '@rneui/themed';
+import { createTheme } from '@rneui/themed/dist/config';
 
 /** A kitchen at morning: oat-coloured paper, dark ink, one deep green for action. */
 export const COLORS = {
@@ -33,7 +33,7 @@ export const TOUCH = 48;
 /** From this width the rail stands at the left and two panes side by side, px. */
 export const WIDE_FROM = 900;
 
-/** Families by the names they are loaded under (see loadFonts). */
+/** Families by the names they are loaded under (see public/page.css). */
 export const FONTS = { display: 'Besley', body: 'Atkinson Hyperlegible Next' } as const;
 
 const FALLBACK = ', system-ui, sans-serif';

@@ -1,5 +1,6 @@
 import type MiniSearch from 'minisearch';
 import { useEffect, useMemo, useState } from 'react';
+import { fetchPart } from '@/loading/shared';
 
 interface Searchable {
   readonly id: string;
@@ -19,7 +20,7 @@ interface Doc {
 
 /** The search that forgives slips; it loads when something is typed that is nowhere as it stands. */
 async function indexOf(docs: readonly Doc[]): Promise<MiniSearch<Doc>> {
-  const { default: Index } = await import('minisearch');
+  const { default: Index } = await fetchPart(() => import('minisearch'));
   const index = new Index<Doc>({ fields: ['text'], searchOptions: { prefix: true, fuzzy: slipsIn } });
   index.addAll(docs);
   return index;

@@ -1,1 +1,3 @@
-export { CleanScreen as default } from '@/features/clean/CleanScreen';
+import { part } from '@/parts/part';
+
+export default part(async () => (await import('@/features/clean/CleanScreen')).CleanScreen);

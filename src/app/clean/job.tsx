@@ -1,1 +1,3 @@
-export { JobScreen as default } from '@/features/clean/JobScreen';
+import { part } from '@/parts/part';
+
+export default part(async () => (await import('@/features/clean/JobScreen')).JobScreen);

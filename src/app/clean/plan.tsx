@@ -1,1 +1,3 @@
-export { PlanScreen as default } from '@/features/clean/PlanScreen';
+import { part } from '@/parts/part';
+
+export default part(async () => (await import('@/features/clean/PlanScreen')).PlanScreen);

@@ -1,1 +1,3 @@
-export { TimerScreen as default } from '@/features/clean/TimerScreen';
+import { part } from '@/parts/part';
+
+export default part(async () => (await import('@/features/clean/TimerScreen')).TimerScreen);

@@ -1,1 +1,3 @@
-export { TimersScreen as default } from '@/features/clean/TimersScreen';
+import { part } from '@/parts/part';
+
+export default part(async () => (await import('@/features/clean/TimersScreen')).TimersScreen);

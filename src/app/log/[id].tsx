@@ -1,5 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { EntryScreen } from '@/features/log/EntryScreen';
+import { part } from '@/parts/part';
+
+const EntryScreen = part(async () => (await import('@/features/log/EntryScreen')).EntryScreen);
 
 export default function Entry() {
   const { id } = useLocalSearchParams<{ id: string }>();

@@ -1,5 +1,7 @@
 import { Slot, useGlobalSearchParams } from 'expo-router';
-import { LogPlace } from '@/features/log/LogPlace';
+import { part } from '@/parts/part';
+
+const LogPlace = part(async () => (await import('@/features/log/LogPlace')).LogPlace);
 
 export default function Layout() {
   const { id } = useGlobalSearchParams<{ id?: string }>();

@@ -1,1 +1,3 @@
-export { LogHome as default } from '@/features/log/LogPlace';
+import { part } from '@/parts/part';
+
+export default part(async () => (await import('@/features/log/LogPlace')).LogHome);

@@ -1,1 +1,3 @@
-export { NewEntryScreen as default } from '@/features/log/NewEntryScreen';
+import { part } from '@/parts/part';
+
+export default part(async () => (await import('@/features/log/NewEntryScreen')).NewEntryScreen);

@@ -1,5 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { BenchScreen } from '@/features/mix/bench/BenchScreen';
+import { part } from '@/parts/part';
+
+const BenchScreen = part(async () => (await import('@/features/mix/bench/BenchScreen')).BenchScreen);
 
 export default function Bench() {
   const asked = useLocalSearchParams<{ id: string; job?: string; part?: string }>();

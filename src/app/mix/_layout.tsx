@@ -1,5 +1,7 @@
 import { Slot, useGlobalSearchParams } from 'expo-router';
-import { MixPlace } from '@/features/mix/list/MixPlace';
+import { part } from '@/parts/part';
+
+const MixPlace = part(async () => (await import('@/features/mix/list/MixPlace')).MixPlace);
 
 export default function Layout() {
   const { id } = useGlobalSearchParams<{ id?: string }>();

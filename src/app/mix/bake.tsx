@@ -1,1 +1,3 @@
-export { BakeScreen as default } from '@/features/mix/tricks/BakeScreen';
+import { part } from '@/parts/part';
+
+export default part(async () => (await import('@/features/mix/tricks/BakeScreen')).BakeScreen);

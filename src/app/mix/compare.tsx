@@ -1,5 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { CompareScreen } from '@/features/mix/compare/CompareScreen';
+import { part } from '@/parts/part';
+
+const CompareScreen = part(async () => (await import('@/features/mix/compare/CompareScreen')).CompareScreen);
 
 export default function Compare() {
   const { a, b } = useLocalSearchParams<{ a?: string; b?: string }>();

@@ -1,5 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { EditScreen } from '@/features/mix/edit/EditScreen';
+import { part } from '@/parts/part';
+
+const EditScreen = part(async () => (await import('@/features/mix/edit/EditScreen')).EditScreen);
 
 export default function Edit() {
   const { formula } = useLocalSearchParams<{ formula?: string }>();

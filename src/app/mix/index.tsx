@@ -1,1 +1,3 @@
-export { MixHome as default } from '@/features/mix/list/MixPlace';
+import { part } from '@/parts/part';
+
+export default part(async () => (await import('@/features/mix/list/MixPlace')).MixHome);

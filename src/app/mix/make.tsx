@@ -1,5 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { MakeScreen } from '@/features/mix/make/MakeScreen';
+import { part } from '@/parts/part';
+
+const MakeScreen = part(async () => (await import('@/features/mix/make/MakeScreen')).MakeScreen);
 
 export default function Make() {
   const { formula, job, part } = useLocalSearchParams<{ formula?: string; job?: string; part?: string }>();

@@ -1,5 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { PasteScreen } from '@/features/mix/paste/PasteScreen';
+import { part } from '@/parts/part';
+
+const PasteScreen = part(async () => (await import('@/features/mix/paste/PasteScreen')).PasteScreen);
 
 export default function Paste() {
   const { formula } = useLocalSearchParams<{ formula?: string }>();

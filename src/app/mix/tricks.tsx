@@ -1,5 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { TricksScreen } from '@/features/mix/tricks/TricksScreen';
+import { part } from '@/parts/part';
+
+const TricksScreen = part(async () => (await import('@/features/mix/tricks/TricksScreen')).TricksScreen);
 
 export default function Tricks() {
   const { id } = useLocalSearchParams<{ id?: string }>();

@@ -1,5 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { SurfaceScreen } from '@/features/rooms/SurfaceScreen';
+import { part } from '@/parts/part';
+
+const SurfaceScreen = part(async () => (await import('@/features/rooms/SurfaceScreen')).SurfaceScreen);
 
 export default function Surface() {
   const { id } = useLocalSearchParams<{ id: string }>();

@@ -1,5 +1,7 @@
 import { Slot, useGlobalSearchParams } from 'expo-router';
-import { RoomsPlace } from '@/features/rooms/RoomsPlace';
+import { part } from '@/parts/part';
+
+const RoomsPlace = part(async () => (await import('@/features/rooms/RoomsPlace')).RoomsPlace);
 
 export default function Layout() {
   const { id } = useGlobalSearchParams<{ id?: string }>();

@@ -1,1 +1,3 @@
-export { RoomsHome as default } from '@/features/rooms/RoomsPlace';
+import { part } from '@/parts/part';
+
+export default part(async () => (await import('@/features/rooms/RoomsPlace')).RoomsHome);

@@ -1,1 +1,3 @@
-export { NewRoomScreen as default } from '@/features/rooms/NewRoomScreen';
+import { part } from '@/parts/part';
+
+export default part(async () => (await import('@/features/rooms/NewRoomScreen')).NewRoomScreen);

@@ -1,5 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { MeetScreen } from '@/features/safety/MeetScreen';
+import { part } from '@/parts/part';
+
+const MeetScreen = part(async () => (await import('@/features/safety/MeetScreen')).MeetScreen);
 
 /** Things that are asked about stand in the address: `with`, one after another. */
 export default function Meet() {

@@ -1,5 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { BatchScreen } from '@/features/shelf/BatchScreen';
+import { part } from '@/parts/part';
+
+const BatchScreen = part(async () => (await import('@/features/shelf/BatchScreen')).BatchScreen);
 
 export default function Label() {
   const { id } = useLocalSearchParams<{ id: string }>();

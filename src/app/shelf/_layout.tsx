@@ -1,5 +1,7 @@
 import { Slot, useGlobalSearchParams } from 'expo-router';
-import { ShelfPlace } from '@/features/shelf/ShelfPlace';
+import { part } from '@/parts/part';
+
+const ShelfPlace = part(async () => (await import('@/features/shelf/ShelfPlace')).ShelfPlace);
 
 export default function Layout() {
   const { id } = useGlobalSearchParams<{ id?: string }>();

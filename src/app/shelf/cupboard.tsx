@@ -1,1 +1,3 @@
-export { CupboardScreen as default } from '@/features/shelf/CupboardScreen';
+import { part } from '@/parts/part';
+
+export default part(async () => (await import('@/features/shelf/CupboardScreen')).CupboardScreen);

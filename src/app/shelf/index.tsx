@@ -1,1 +1,3 @@
-export { ShelfHome as default } from '@/features/shelf/ShelfPlace';
+import { part } from '@/parts/part';
+
+export default part(async () => (await import('@/features/shelf/ShelfPlace')).ShelfHome);

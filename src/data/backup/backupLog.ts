@@ -1,5 +1,5 @@
 import { NO_BACKUP, withChange, withBackup, withQuiet, type BackupState } from '../../core';
-import type { SyncStorage } from '../journal';
+import type { SyncStorage } from '../browserStorage';
 
 /** What changes on its own course, and need not be in a copy to the hour. */
 const NOT_COUNTED: readonly string[] = ['timer', 'job', 'earlier', 'aside'];

@@ -1,5 +1,5 @@
 import type { Lock } from '../lock';
-import type { SyncStorage } from '../journal';
+import type { SyncStorage } from '../browserStorage';
 import type { Storage } from '../storage';
 import type { Write } from '../write';
 import { draftKey, NO_TAB, readDraftKey } from './draftKey';

@@ -1,4 +1,4 @@
-import type { SyncStorage } from '../journal';
+import type { SyncStorage } from '../browserStorage';
 
 /** One tab of the browser, among others on the same home. */
 export interface Tab {

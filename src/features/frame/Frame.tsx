@@ -1,39 +1,17 @@
-import { ThemeProvider } from '@rneui/themed';
-import { useQueryClient } from '@tanstack/react-query';
+import { ThemeProvider } from '@rneui/themed/dist/config';
 import { usePathname, useRouter } from 'expo-router';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { SafeAreaProvider } from 'react-native-safe-area-context';
-import {
-  createClient,
-  HomeProvider,
-  homeKind,
-  openHome,
-  useQuarantine,
-  useReadAll,
-  useBatches,
-  useHome,
-  useWriteFailures,
-} from '@/data';
-import {
-  Action,
-  Alert,
-  Body,
-  COLORS,
-  elementsTheme,
-  loadFonts,
-  NoticeProvider,
-  useNotice,
-  Navigation,
-  SPACE,
-  type PlaceId,
-  type SideId,
-} from '@/ui';
-import { Alarms } from './Alarms';
-import { Losses } from './Losses';
-import { MergeSheet } from './MergeSheet';
-
-loadFonts();
+import { homeKind } from '@/data/homeKind';
+import { createClient, HomeProvider } from '@/data/HomeProvider';
+import { part } from '@/parts/part';
+import { Navigation, type PlaceId, type SideId } from '@/ui/Navigation';
+import { NoticeProvider } from '@/ui/Notice';
+import { Body } from '@/ui/Text';
+import { COLORS, elementsTheme, SPACE } from '@/ui/theme';
+import { Guard } from './Guard';
+import { useOpening } from './opening';
 
 const ADDRESS: Record<PlaceId | SideId, '/' | '/mix' | '/shelf' | '/rooms' | '/log' | '/safety' | '/settings'> = {
   today: '/',
@@ -52,19 +30,17 @@ const placeOf = (path: string): PlaceId | SideId | null => {
   return first in ADDRESS ? (first as PlaceId | SideId) : null;
 };
 
-let open: { readonly home: ReturnType<typeof openHome>; readonly client: ReturnType<typeof createClient> } | null =
-  null;
+/** What watches over the home comes with what opens it. Where neither could be fetched, the screen says so. */
+const Watch = part(async () => (await import('./Watch')).Watch, { coming: null, failed: null });
 
-/** The home of this page: opened once, however often the frame is drawn anew; a page is one tab among others. */
-const openedOnce = () => (open ??= { home: openHome(homeKind()), client: createClient() });
-
-/** Everything around a screen: the open home, the theme, the places, what was just done. */
+/** Everything around a screen: the home being opened, the theme, the places, what was just done. */
 export function Frame({ children }: { children: ReactNode }) {
-  const { home, client } = openedOnce();
+  const opening = useOpening();
+  const [client] = useState(createClient);
   return (
     <SafeAreaProvider>
       <ThemeProvider theme={elementsTheme}>
-        <HomeProvider home={home} client={client}>
+        <HomeProvider opening={opening} client={client}>
           <NoticeProvider>
             <Inner>{children}</Inner>
           </NoticeProvider>
@@ -76,48 +52,26 @@ export function Frame({ children }: { children: ReactNode }) {
 
 function Inner({ children }: { children: ReactNode }) {
   const router = useRouter();
-  useWriteFailures(useNotice());
-  useReadAll();
   const path = usePathname();
   return (
     <Navigation here={placeOf(path)} addresses={ADDRESS} go={(to) => router.push(ADDRESS[to])} banner={<Banners />}>
-      {children}
-      <MergeSheet />
+      <Guard at={path}>{children}</Guard>
     </Navigation>
   );
 }
 
-/** What a person must know wherever they are: that this is the demo, that data could not be read. */
+/** What a person must know wherever they are: that this is the demo, what is due, what is wrong. */
 function Banners() {
-  const { kind } = useHome();
-  const client = useQueryClient();
-  const batches = useBatches();
-  const asides = useQuarantine();
   return (
     <>
-      {kind === 'demo' && (
+      {homeKind() === 'demo' && (
         <View style={styles.demo}>
           <Body style={styles.demoText}>Demo home: the narrowboat Pipit</Body>
         </View>
       )}
-      <Alarms />
-      <Losses />
-      {batches.isError && (
-        <Alert>
-          <Body>Your home cannot be opened: {batches.error.message}</Body>
-          <Action title="Try again" onPress={() => void client.resetQueries()} />
-        </Alert>
-      )}
-      {asides.length > 0 && (
-        <Alert>
-          <Body>
-            {asides.length === 1
-              ? 'One record could not be read and stands aside'
-              : `${asides.length} records could not be read and stand aside`}
-            ; the rest is here. See Settings.
-          </Body>
-        </Alert>
-      )}
+      <Guard at="" instead={null}>
+        <Watch />
+      </Guard>
     </>
   );
 }

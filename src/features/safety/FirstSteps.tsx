@@ -1,6 +1,8 @@
 import { StyleSheet, View } from 'react-native';
-import { FIRST_STEPS, type Accident } from '@/core';
-import { Body, COLORS, Heading, Section, SPACE } from '@/ui';
+import { FIRST_STEPS, type Accident } from '@/core/doors/first';
+import { Section } from '@/ui/Screen';
+import { Body, Heading } from '@/ui/Text';
+import { COLORS, SPACE } from '@/ui/theme';
 
 /** What to do first after an accident, step by step. */
 export const FirstSteps = ({ accident }: { accident: Accident }) => (

@@ -1,10 +1,20 @@
 import { useRouter } from 'expo-router';
 import { Linking, StyleSheet, View } from 'react-native';
-import type { Accident } from '@/core';
-import { useSettings } from '@/data';
-import { Action, Body, Heading, LEVEL_WORD, Section, Screen, SPACE, SecondaryText, Title, VerdictMark } from '@/ui';
+import type { Accident } from '@/core/doors/first';
+import { useNumbersToCall } from '@/data/numbersToCall';
+import { part } from '@/parts/part';
+import { Action } from '@/ui/Action';
+import { Screen, Section } from '@/ui/Screen';
+import { Body, Heading, SecondaryText, Title } from '@/ui/Text';
+import { SPACE } from '@/ui/theme';
+import { LEVEL_WORD, VerdictMark } from '@/ui/VerdictMark';
 import { FirstSteps } from './FirstSteps';
-import { HomeNever } from './HomeNever';
+
+/** What of this home must never meet: the one thing here that asks for chemistry, and for the home. */
+const HomeNever = part(async () => (await import('./HomeNever')).HomeNever, {
+  coming: null,
+  failed: null,
+});
 
 const NEVER_MEET: readonly (readonly [string, string])[] = [
   ['Bleach and any acid', 'vinegar, lemon, citric acid, toilet cleaner: chlorine gas'],
@@ -69,7 +79,9 @@ const telOf = (number: string): string =>
 /** The numbers the person entered, to be called with one tap. */
 function Numbers() {
   const router = useRouter();
-  const { emergencyNumber, poisonNumber } = useSettings();
+  const numbers = useNumbersToCall();
+  if (!numbers) return null;
+  const { emergencyNumber, poisonNumber } = numbers;
   const call = (number: string): void => void Linking.openURL(telOf(number));
   return (
     <View style={styles.numbers}>

@@ -1,11 +1,15 @@
-import { lazy, Suspense, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
 import { amountText, resolveIngredient, type EvaluationContext, type Formula } from '@/core';
 import { amountNumber, whatIf, whatIfAt, withAmount, type WhatIfPoint } from '@/core/doors/whatIf';
+import { part } from '@/parts/part';
 import { Action, Body, Choice, Figure, Sheet, Slider, SPACE, SecondaryText, VerdictStrip, formatNumber } from '@/ui';
 import { sayingOf } from '../verdict/Verdict';
 
-const WhatIfChart = lazy(() => import('./WhatIfChart'));
+const WhatIfChart = part(async () => (await import('./WhatIfChart')).default, {
+  coming: <View style={{ height: 220 }} />,
+  failed: 'The chart could not be fetched: the figures above are whole without it.',
+});
 
 interface Props {
   readonly formula: Formula;
@@ -92,15 +96,13 @@ export function WhatIfSheet({ formula, lineId, at: context, onClose, onTake }: P
               <Body>
                 {shown.label}: {here ? formatNumber(shown.of(here) ?? 0) : ''} {shown.unit}
               </Body>
-              <Suspense fallback={<View style={styles.waiting} />}>
-                <WhatIfChart
-                  points={points.map((p) => ({ amount: p.amount, value: shown.of(p) ?? 0, verdict: p.verdict }))}
-                  present={present}
-                  chosen={amount}
-                  width={Math.min(600, width - 2 * SPACE.l)}
-                  label={`${shown.label}${shown.unit ? `, ${shown.unit}` : ''}, by the amount of ${name}`}
-                />
-              </Suspense>
+              <WhatIfChart
+                points={points.map((p) => ({ amount: p.amount, value: shown.of(p) ?? 0, verdict: p.verdict }))}
+                present={present}
+                chosen={amount}
+                width={Math.min(600, width - 2 * SPACE.l)}
+                label={`${shown.label}${shown.unit ? `, ${shown.unit}` : ''}, by the amount of ${name}`}
+              />
             </>
           )}
           <Action
@@ -118,5 +120,4 @@ export function WhatIfSheet({ formula, lineId, at: context, onClose, onTake }: P
 
 const styles = StyleSheet.create({
   amount: { flexDirection: 'row', alignItems: 'baseline', gap: SPACE.m, flexWrap: 'wrap' },
-  waiting: { height: 220 },
 });

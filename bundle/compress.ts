@@ -9,7 +9,7 @@ const MIN_BYTES = 1024;
 
 /**
  * Lays a Brotli and a gzip copy beside every text of the exported app: a page opens without the server
- * compressing two megabytes first.
+ * compressing megabytes first.
  *
  * @returns how many files were compressed
  */
@@ -21,7 +21,7 @@ export function compressFolder(root: string): number {
     if (bytes.length < MIN_BYTES) continue;
     writeFileSync(
       join(root, `${path}.br`),
-      brotliCompressSync(bytes, { params: { [constants.BROTLI_PARAM_QUALITY]: 9 } }),
+      brotliCompressSync(bytes, { params: { [constants.BROTLI_PARAM_QUALITY]: 11 } }),
     );
     writeFileSync(join(root, `${path}.gz`), gzipSync(bytes, { level: 9 }));
     done++;

@@ -1,0 +1,45 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useCallback, useEffect, useSyncExternalStore } from 'react';
+import type { Settings } from '../core';
+import { browserSyncStorage, type SyncStorage } from './browserStorage';
+import { homeKind } from './homeKind';
+
+/** Numbers to call after an accident, as they are dialled; empty if not entered. */
+export type CallNumbers = Pick<Settings, 'emergencyNumber' | 'poisonNumber'>;
+
+const keyOf = (): string => `biscuit-numbers/${homeKind()}`;
+
+/** What was kept of them; null where nothing was, or it cannot be read. */
+export function keptNumbers(storage: SyncStorage | null = browserSyncStorage()): CallNumbers | null {
+  try {
+    const { emergencyNumber, poisonNumber } = JSON.parse(storage?.getItem(keyOf()) ?? 'null') as Record<
+      string,
+      unknown
+    >;
+    return typeof emergencyNumber === 'string' && typeof poisonNumber === 'string'
+      ? { emergencyNumber, poisonNumber }
+      : null;
+  } catch {
+    return null;
+  }
+}
+
+/** Keeps the numbers in the small storage too: they are at hand before the home is open, and where it does not open. */
+export function useKeepNumbers({ emergencyNumber, poisonNumber }: CallNumbers): void {
+  useEffect(() => {
+    try {
+      browserSyncStorage()?.setItem(keyOf(), JSON.stringify({ emergencyNumber, poisonNumber }));
+    } catch {
+      // A full disk: they stand in the settings.
+    }
+  }, [emergencyNumber, poisonNumber]);
+}
+
+/** The numbers to call: of the settings once they are read, before that as they were last; null while neither is known. */
+export function useNumbersToCall(): CallNumbers | null {
+  const client = useQueryClient();
+  const subscribe = useCallback((heard: () => void) => client.getQueryCache().subscribe(heard), [client]);
+  const read = (): Settings | undefined => client.getQueryData<Settings>(['settings']);
+  const settings = useSyncExternalStore(subscribe, read, read);
+  return settings ?? keptNumbers();
+}

@@ -1,0 +1,53 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useBatches, useKeepNumbers, useQuarantine, useReadAll, useSettings, useWriteFailures } from '@/data';
+import { Action, Alert, Body, useNotice } from '@/ui';
+import { Alarms } from './Alarms';
+import { Guard } from './Guard';
+import { Losses } from './Losses';
+import { MergeSheet } from './MergeSheet';
+
+/** What watches over an open home wherever the person is: waits, losses, writes that failed or ask something. */
+export function Watch() {
+  useWriteFailures(useNotice());
+  useReadAll();
+  useKeepNumbers(useSettings());
+  return (
+    <>
+      <Alarms />
+      <Guard at="" instead={null}>
+        <Losses />
+        <Unread />
+      </Guard>
+      <Guard at="" instead={null}>
+        <MergeSheet />
+      </Guard>
+    </>
+  );
+}
+
+/** What of the home could not be read. */
+function Unread() {
+  const client = useQueryClient();
+  const batches = useBatches();
+  const asides = useQuarantine();
+  return (
+    <>
+      {batches.isError && (
+        <Alert>
+          <Body>Your home cannot be opened: {batches.error.message}</Body>
+          <Action title="Try again" onPress={() => void client.resetQueries()} />
+        </Alert>
+      )}
+      {asides.length > 0 && (
+        <Alert>
+          <Body>
+            {asides.length === 1
+              ? 'One record could not be read and stands aside'
+              : `${asides.length} records could not be read and stand aside`}
+            ; the rest is here. See Settings.
+          </Body>
+        </Alert>
+      )}
+    </>
+  );
+}
