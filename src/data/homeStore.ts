@@ -1,4 +1,5 @@
 import { fetchPart } from '../loading/shared';
+import { askHome } from '../worker/homeDesk';
 import { createChannel, type ChangeChannel } from './channel';
 import { browserHandles, browserPicker } from './backup/browserFiles';
 import { BackupLog } from './backup/backupLog';
@@ -39,6 +40,7 @@ export function openHome(kind: HomeKind): HomeOnDisk {
     handles: browserHandles(name),
     lock: createLock(`${name}-backup`),
     home: async () => ({ home: await store.home(), aside: (await store.quarantined()).length }),
+    textOf: async (home) => (await askHome('copyOf', { home, nowISO: new Date().toISOString() })).text,
     pick: isOwn ? browserPicker() : null,
     changes: () => backups.state().changes,
     onSaved: (changes) => backups.saved(changes),

@@ -58,6 +58,7 @@ export function useDiskLoss(): {
     loss: useSyncExternalStore(disk.subscribe, disk.loss, disk.loss),
     isWhole: isAllInMemory(client),
     saveToFile: () => saveFile('biscuit.json', writeHomeFile(homeInMemory(client), new Date().toISOString())),
-    putBack: () => disk.putBack(generationOf({ schema: DATA_VERSION, generation: 1, since: 1 }, homeInMemory(client))),
+    putBack: async () =>
+      disk.putBack(await generationOf({ schema: DATA_VERSION, generation: 1, since: 1 }, homeInMemory(client))),
   };
 }

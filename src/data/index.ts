@@ -41,10 +41,20 @@ export { useMergeQuestion } from './useMergeQuestion';
 export type { MergeQuestion } from './mergeQuestions';
 export { useNotRight } from './useNotRight';
 export { useDraft, useUnkeptDrafts, type Draft } from './useDraft';
-export { useBackupFile, useBackupState, useSaveBackup, useTryBackup, type TriedBackup } from './backup/useBackups';
+export {
+  logFiles,
+  useBackupFile,
+  useBackupState,
+  useReadHomeFile,
+  useSaveBackup,
+  useTryBackup,
+  type TriedBackup,
+} from './backup/useBackups';
 export { useDiskLoss, useReadAll } from './inMemory';
+export { onFileOpened, sendOn, takeOpened } from './openedFile';
 export { fileNameOf, pickBytes, pickFile, saveFile } from './files';
 export type { LogSoFar } from './log/logReader';
 export type { Write } from './write';
 export { useWriteFailures } from './writeFailure';
 export { newId } from './newId';
+export { StoppedError } from '../worker/desk';

@@ -291,7 +291,7 @@ export class Store {
       const before = await homeIn(storage, generation);
       const put = typeof next === 'function' ? next(before) : next;
       const head = { schema: version, generation: generation + 1, since: generation + 1 };
-      await storage.setMany(generationOf(head, put));
+      await storage.setMany(await generationOf(head, put));
       return { before, put };
     });
     this.publish(COLLECTIONS);

@@ -1,5 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
+import { StoppedError } from '../worker/desk';
 import { LeftOpenError } from './mergeQuestions';
 import { NewerDataError } from './opening/head';
 
@@ -46,7 +47,8 @@ export function useWriteFailures(say: (said: { readonly text: string; readonly a
     () =>
       client.getMutationCache().subscribe((event) => {
         if (event.type !== 'updated' || event.action.type !== 'error') return;
-        if (event.action.error instanceof LeftOpenError) return;
+        // What the person left open, or stopped, they know of.
+        if (event.action.error instanceof LeftOpenError || event.action.error instanceof StoppedError) return;
         const { mutation } = event;
         say({
           text: writeFailureText(event.action.error as Error, mutation.meta?.failure),

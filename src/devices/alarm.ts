@@ -1,4 +1,5 @@
 /** How a wait makes itself known: a sound, a shake, a notification, each only where the browser lets it. */
+import { notify, type Notified } from './notify';
 
 /** Whether this page may sound now. */
 export type SoundState = 'ready' | 'needs-a-touch' | 'none';
@@ -49,23 +50,7 @@ function play(urgent: boolean): boolean {
   return true;
 }
 
-export type NotifyState = 'granted' | 'denied' | 'not-asked' | 'none';
-
-export function notifyState(): NotifyState {
-  if (typeof Notification === 'undefined') return 'none';
-  return Notification.permission === 'default' ? 'not-asked' : Notification.permission;
-}
-
-/** Asks the person, through the browser, if it may notify: to be called from a touch. */
-export async function askToNotify(): Promise<NotifyState> {
-  if (typeof Notification !== 'undefined') await Notification.requestPermission().catch(() => undefined);
-  return notifyState();
-}
-
-export interface Ringing {
-  readonly title: string;
-  readonly body: string;
-  readonly urgent: boolean;
+export interface Ringing extends Notified {
   readonly sound: boolean;
   readonly vibration: boolean;
   readonly notification: boolean;
@@ -75,20 +60,12 @@ export interface Ringing {
 export function ring(what: Ringing): {
   readonly sounded: boolean;
   readonly shook: boolean;
-  readonly notified: boolean;
+  /** Known a moment later. */
+  readonly notified: Promise<boolean>;
 } {
   const sounded = what.sound && play(what.urgent);
   const shakes = typeof navigator !== 'undefined' && typeof navigator.vibrate === 'function';
   const shook = what.vibration && shakes && navigator.vibrate(what.urgent ? [300, 120, 300, 120, 300] : [250]);
-  let notified = false;
-  if (what.notification && notifyState() === 'granted') {
-    try {
-      // One of each title: what is told again takes the place of what was told.
-      new Notification(what.title, { body: what.body, tag: what.title });
-      notified = true;
-    } catch {
-      // Some phones let only a service worker notify.
-    }
-  }
+  const notified = what.notification ? notify(what) : Promise.resolve(false);
   return { sounded, shook, notified };
 }

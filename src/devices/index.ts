@@ -1,3 +1,5 @@
 /** The door of the devices: what stands beside the phone on the worktop. */
 export { typedMeasureIn, typedNumberIn, typedQuantityIn, readAs } from './typed';
-export { askToNotify, notifyState, ring, soundState, wakeSound, type NotifyState, type SoundState } from './alarm';
+export { ring, soundState, wakeSound, type SoundState } from './alarm';
+export { askToNotify, notifyState, onNotificationTouched, type NotifyState } from './notify';
+export { holdBusy, isAnyBusy, versions } from './versions';

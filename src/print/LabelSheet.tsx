@@ -1,14 +1,13 @@
 import { useEffect, useMemo, useState } from 'react';
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
 import { formulaText, type Formula, type LabelContent, type Profile } from '@/core';
-import { fileNameOf, saveFile } from '@/data';
-import { Action, Body, Choice, COLORS, Sheet, SPACE, SecondaryText } from '@/ui';
+import { fileNameOf, saveFile, StoppedError } from '@/data';
+import { Action, Body, Choice, COLORS, Sheet, SPACE, SecondaryText, useWork, Working } from '@/ui';
 import { codeOf } from './code';
-import { dataAddress, shippedFonts, type LabelFonts } from './fonts';
-import { labelLayout, labelSizeFor, type LabelSize } from './labelLayout';
+import { labelSizeFor, type LabelLayout, type LabelSize } from './labelLayout';
 import { LabelPreview } from './LabelPreview';
-import { labelPdf, perSheet } from './labelPdf';
-import { labelSvg } from './labelSvg';
+import { perSheet } from './paper';
+import { askPress } from './pressDesk';
 
 interface Props {
   readonly open: boolean;
@@ -27,38 +26,47 @@ const SIZES: readonly { value: string; label: string; size: LabelSize | null }[]
   { value: 'large', label: '100 × 70 mm', size: { widthMM: 100, heightMM: 70 } },
 ];
 
+type Made = string | Uint8Array<ArrayBuffer>;
+
+const wordsOf = (error: unknown): string => (error instanceof Error ? error.message : 'The label could not be set.');
+
 /** The label as it prints, its size, and its files. */
 export default function LabelSheet({ open, onClose, formula, content, profile, volume, made, discardBy }: Props) {
   const { width } = useWindowDimensions();
-  const [fonts, setFonts] = useState<LabelFonts | null>(null);
+  const [layout, setLayout] = useState<LabelLayout | null>(null);
   const [wrong, setWrong] = useState<string | null>(null);
   const [which, setWhich] = useState('bottle');
+  const { work, run } = useWork();
+  const code = useMemo(() => codeOf(formulaText(formula)), [formula]);
+  const size = SIZES.find((s) => s.value === which)?.size ?? null;
   useEffect(() => {
     if (!open) return undefined;
     let stale = false;
-    shippedFonts().then(
-      (read) => !stale && setFonts(read),
-      (error: unknown) => !stale && setWrong(error instanceof Error ? error.message : 'The label could not be drawn.'),
+    const facts = { content, volume, made, discardBy, code };
+    askPress('layout', { facts, size: size ?? labelSizeFor(profile) }).then(
+      (laidOut) => !stale && setLayout(laidOut),
+      (error: unknown) => !stale && setWrong(wordsOf(error)),
     );
     return () => {
       stale = true;
     };
-  }, [open]);
-  const code = useMemo(() => codeOf(formulaText(formula)), [formula]);
-  const size = SIZES.find((s) => s.value === which)?.size ?? labelSizeFor(profile);
-  const layout = useMemo(
-    () => fonts && labelLayout({ content, volume, made, discardBy, code }, size, fonts.width),
-    [fonts, content, volume, made, discardBy, code, size],
-  );
+  }, [open, content, volume, made, discardBy, code, size, profile]);
   const name = fileNameOf(content.name);
-  const pdf = async (sheet: boolean): Promise<void> => {
-    if (!layout || !fonts) return;
-    saveFile(`${name}${sheet ? '-sheet' : ''}.pdf`, await labelPdf(layout, fonts, sheet), 'application/pdf');
+  const save = async (file: string, type: string, making: (signal: AbortSignal) => Promise<Made>): Promise<void> => {
+    setWrong(null);
+    try {
+      saveFile(file, await run('The file is being made', making), type);
+    } catch (error) {
+      if (!(error instanceof StoppedError)) setWrong(wordsOf(error));
+    }
+  };
+  const pdf = (sheet: boolean): void => {
+    if (!layout) return;
+    const file = `${name}${sheet ? '-sheet' : ''}.pdf`;
+    void save(file, 'application/pdf', (signal) => askPress('pdf', { layout, sheet }, signal));
   };
   const svg = (): void => {
-    if (!layout || !fonts) return;
-    const faces = { regular: dataAddress(fonts.regular, 'font/woff'), bold: dataAddress(fonts.bold, 'font/woff') };
-    saveFile(`${name}.svg`, labelSvg(layout, faces), 'image/svg+xml');
+    if (layout) void save(`${name}.svg`, 'image/svg+xml', (signal) => askPress('svg', layout, signal));
   };
   const sheetOf = layout && perSheet(layout);
   return (
@@ -78,14 +86,15 @@ export default function LabelSheet({ open, onClose, formula, content, profile, v
               : ' Too small for a code of this formula: take a larger label.'}
           </SecondaryText>
           <View style={styles.files}>
-            <Action title="PDF, one label" weight="main" onPress={() => void pdf(false)} testID="label-pdf" />
+            <Action title="PDF, one label" weight="main" onPress={() => pdf(false)} testID="label-pdf" />
             <Action
               title={`PDF, a sheet of ${(sheetOf?.columns ?? 1) * (sheetOf?.rows ?? 1)}`}
-              onPress={() => void pdf(true)}
+              onPress={() => pdf(true)}
               testID="label-sheet"
             />
             <Action title="SVG" onPress={svg} testID="label-svg" />
           </View>
+          <Working work={work} />
         </>
       )}
     </Sheet>

@@ -7,7 +7,8 @@ import { evaluate, formulaText, labelOf, STARTER_FORMULAS, DEFAULT_CONTEXT, VESS
 import { codeOf } from './code';
 import { labelFonts } from './fonts';
 import { labelLayout, labelSizeFor, type LabelFacts, type Modules } from './labelLayout';
-import { labelPdf, perSheet } from './labelPdf';
+import { labelPdf } from './labelPdf';
+import { perSheet } from './paper';
 import { labelSvg } from './labelSvg';
 
 const FILES = 'node_modules/@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin';

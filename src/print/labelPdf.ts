@@ -2,13 +2,11 @@ import fontkit from '@pdf-lib/fontkit';
 import { PDFDocument, rgb, type PDFFont, type PDFPage } from 'pdf-lib';
 import type { LabelFonts } from './fonts';
 import type { LabelLayout } from './labelLayout';
-import { A4, MARGIN_MM, MM_PT } from './paper';
+import { A4, GAP_MM, MARGIN_MM, MM_PT, perSheet } from './paper';
 
 const INK = rgb(0x24 / 255, 0x20 / 255, 0x1a / 255);
 const BAND = rgb(0x1e / 255, 0x56 / 255, 0x38 / 255);
 const CUT = rgb(0.7, 0.7, 0.7);
-
-const GAP_MM = 4;
 
 interface Faces {
   readonly regular: PDFFont;
@@ -58,17 +56,10 @@ function draw(page: PDFPage, layout: LabelLayout, faces: Faces, xMM: number, yMM
   });
 }
 
-/** How many labels of a size an A4 sheet takes. */
-export function perSheet(layout: LabelLayout): { readonly columns: number; readonly rows: number } {
-  const fit = (page: number, label: number): number =>
-    Math.max(1, Math.floor((page - 2 * MARGIN_MM + GAP_MM) / (label + GAP_MM)));
-  return { columns: fit(A4.widthMM, layout.widthMM), rows: fit(A4.heightMM, layout.heightMM) };
-}
-
 /** A label as a PDF: on a page of its own size, or as many as fit on a sheet of A4 with lines to cut along. */
 export async function labelPdf(
   layout: LabelLayout,
-  fonts: LabelFonts,
+  fonts: Pick<LabelFonts, 'regular' | 'bold'>,
   sheet: boolean,
 ): Promise<Uint8Array<ArrayBuffer>> {
   const document = await PDFDocument.create();

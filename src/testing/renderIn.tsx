@@ -56,6 +56,7 @@ function guardsIn(small: MemorySyncStorage) {
       handles: { get: () => Promise.resolve(null), put: () => Promise.resolve() },
       lock: createLock('test-backup'),
       home: () => Promise.resolve({ home: EMPTY_HOME, aside: 0 }),
+      textOf: () => Promise.resolve(''),
       pick: null,
       changes: () => 0,
       onSaved: () => undefined,

@@ -1,4 +1,4 @@
-import type { Phase, Timer, TimerKind, TimerNow } from '../core';
+import type { Phase, Timer, TimerEvent, TimerKind, TimerNow } from '../core';
 import { countdownText } from './times';
 
 /** What is on a surface or lies in something. */
@@ -48,3 +48,22 @@ export const timerDetail = (timer: Timer, now: TimerNow): string => `${timer.nam
 /** Where a wait is seen to: in its job, or by itself. */
 export const timerPath = (timer: Timer): `/clean/${string}` =>
   timer.jobId === null ? `/clean/timer?id=${timer.id}` : `/clean/job?id=${timer.jobId}&part=${timer.partId ?? ''}`;
+
+/** What a wait has to say at an instant, in a sentence. */
+export function timerEventText({ timer, event }: { readonly timer: Timer; readonly event: TimerEvent }): string {
+  const place = timer.place || timer.name;
+  switch (event.what) {
+    case 'useful':
+      return timer.kind === 'infusion' ? `${place}: ready to strain.` : `${place}: of use by now.`;
+    case 'best':
+      return timer.kind === 'spot-test' || timer.kind === 'steam' || timer.kind === 'own'
+        ? `${place}: the wait is over.`
+        : `${place}: best now.`;
+    case 'off':
+      return timer.mustComeOff ? `${place}: take it off now.` : `${place}: more adds nothing.`;
+    case 'rewet':
+      return `${place}: wet it again.`;
+    case 'again':
+      return `${place}: you wanted to be told again.`;
+  }
+}

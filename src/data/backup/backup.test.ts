@@ -1,10 +1,10 @@
-import { EMPTY_HOME, readHomeFile } from '@/core';
+import { EMPTY_HOME, readHomeFile, writeHomeFile } from '@/core';
 import { MemorySyncStorage } from '@/testing/memoryStorage';
 import { demoHome } from '../demo/demoHome';
 import { createLock } from '../lock';
 import { BackupFile, type BackupFileParts, type FileHandle } from './backupFile';
 import { BackupLog } from './backupLog';
-import { createBackup } from './createBackup';
+import { HOME_TASKS } from '../../worker/homeTasks';
 
 const home = demoHome(new Date('2026-11-24T08:00:00Z'));
 
@@ -46,14 +46,15 @@ describe('what is known of copies', () => {
 
 describe('a copy', () => {
   test('of everything comes back as it was', () => {
-    const { text, problem } = createBackup(home);
+    const { text, problem } = HOME_TASKS.copyOf({ home, nowISO: '2026-11-24T08:00:00.000Z' });
     expect(problem).toBeNull();
     expect(readHomeFile(text)).toMatchObject({ ok: true, value: { log: home.log, formulas: home.formulas } });
   });
 
   test('that would not come back says so', () => {
     const [batch] = home.batches;
-    expect(createBackup({ ...home, batches: [{ ...batch!, volumeML: -1 }] }).problem).toMatch(/volume/i);
+    const broken = { ...home, batches: [{ ...batch!, volumeML: -1 }] };
+    expect(HOME_TASKS.copyOf({ home: broken, nowISO: '2026-11-24T08:00:00.000Z' }).problem).toMatch(/volume/i);
   });
 });
 
@@ -90,6 +91,7 @@ function backupFileOn(handle: FileHandle, more: Partial<BackupFileParts> = {}) {
   /** How much each copy held, and how much there is. */
   const seen = { saved: [] as number[], changes: 0, state: { home: home, aside: 0 } };
   const parts: BackupFileParts = {
+    textOf: (home) => Promise.resolve(writeHomeFile(home, new Date().toISOString())),
     handles: {
       get: () => Promise.resolve(kept),
       put: (h) => {

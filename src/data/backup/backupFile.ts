@@ -1,4 +1,4 @@
-import { isSame, EMPTY_HOME, writeHomeFile, type Home } from '../../core';
+import { isSame, EMPTY_HOME, type Home } from '../../core';
 import type { Lock } from '../lock';
 
 /** A file the person chose, as the browser gives it (File System Access, WICG). */
@@ -31,6 +31,8 @@ export interface BackupFileParts {
   readonly lock: Lock;
   /** The home as it is, and how many records stand aside and would be missing in a copy. */
   readonly home: () => Promise<{ readonly home: Home; readonly aside: number }>;
+  /** A home as the text of a file. */
+  readonly textOf: (home: Home) => Promise<string>;
   /** Asks the person for a file; null where the browser cannot. */
   readonly pick: (() => Promise<FileHandle>) | null;
   /** How much was changed since a copy was last written: something, for a page that was closed in the quiet after it. */
@@ -141,7 +143,7 @@ export class BackupFile {
     if (isSame({ ...home, settings: EMPTY_HOME.settings }, EMPTY_HOME)) return;
     if (aside > 0)
       throw new Error('what stands aside would be missing in it, so it keeps what it had. See what stands aside below');
-    const text = writeHomeFile(home, new Date().toISOString());
+    const text = await this.parts.textOf(home);
     const writable = await handle.createWritable();
     await writable.write(text);
     await writable.close();

@@ -1,10 +1,9 @@
 import { useMutation, type UseMutationResult } from '@tanstack/react-query';
 import { useSyncExternalStore } from 'react';
-import { mergeHomes, readHomeFile, type BackupState, type Home, type MergedHomes, type Result } from '../../core';
+import type { BackupState, Home, LogEntry, MergedHomes, Result } from '../../core';
+import { askHome } from '../../worker/homeDesk';
 import { saveFile } from '../files';
 import { useHome } from '../HomeProvider';
-import { newId } from '../newId';
-import { createBackup } from './createBackup';
 import type { BackupFile, BackupFileState } from './backupFile';
 
 /** What is known of the copies of this home, and how not to be told of it for a while. */
@@ -19,14 +18,19 @@ export function useBackupFile(): { readonly file: BackupFile; readonly state: Ba
   return { file, state: useSyncExternalStore(file.subscribe, file.state, file.state) };
 }
 
-/** Saves all there is to a file, read back before it is handed out; gives what would not come back of it. */
-export function useSaveBackup(): UseMutationResult<{ readonly problem: string | null }, Error, undefined> {
+/** Saves all there is to a file, read back before it is handed out; gives what would not come back of it. Stopped, it saves nothing. */
+export function useSaveBackup(): UseMutationResult<
+  { readonly problem: string | null },
+  Error,
+  AbortSignal | undefined
+> {
   const { store, backups } = useHome();
   return useMutation({
     meta: { failure: { failed: 'Not saved to a file', kept: 'Nothing was changed.' } },
-    mutationFn: async () => {
+    mutationFn: async (signal: AbortSignal | undefined) => {
       const { changes } = backups.state();
-      const { text, problem } = createBackup(await store.home());
+      const home = await store.home();
+      const { text, problem } = await askHome('copyOf', { home, nowISO: new Date().toISOString() }, signal);
       // A copy that is not whole is better than none.
       saveFile('biscuit.json', text);
       if (problem === null) backups.saved(changes);
@@ -43,11 +47,22 @@ export interface TriedBackup {
 }
 
 /** Tries whether a copy could be brought back; changes nothing. */
-export function useTryBackup(): (text: string) => Promise<Result<TriedBackup>> {
+export function useTryBackup(): (file: string, signal: AbortSignal) => Promise<Result<TriedBackup>> {
   const { store } = useHome();
-  return async (text) => {
-    const read = readHomeFile(text);
-    if (!read.ok) return read;
-    return { ok: true, value: { holds: read.value, missing: mergeHomes(read.value, await store.home(), newId).lists } };
-  };
+  return async (file, signal) => askHome('tryCopy', { file, there: await store.home() }, signal);
 }
+
+/** What is in a home's file, and how it comes together with what is here; changes nothing. */
+export function useReadHomeFile(): (
+  file: string,
+  signal: AbortSignal,
+) => Promise<Result<{ readonly home: Home; readonly merged: MergedHomes }>> {
+  const { store } = useHome();
+  return async (file, signal) => askHome('readHome', { file, there: await store.home() }, signal);
+}
+
+/** The log as a CSV file, and entries out of one; changes nothing. */
+export const logFiles = {
+  write: (entries: readonly LogEntry[], signal: AbortSignal): Promise<string> => askHome('writeLog', entries, signal),
+  read: (file: string, signal: AbortSignal): Promise<Result<LogEntry[]>> => askHome('readLog', file, signal),
+};

@@ -8,29 +8,40 @@ import {
   type Settings,
 } from '../../core';
 import { isCollection, keyOf, LISTS, readRecord, recordsIn, type CollectionName, type Records } from '../collections';
+import { breather } from '../breathe';
 import { byMonth, readPage, writePage } from '../log/logPages';
 import type { Storage } from '../storage';
 import { headEntries, versionOf, type Head } from './head';
 
-/** A whole home as the records of a generation, together with the head that names it. */
-export function generationOf(head: Head, home: Home): Record<string, string> {
+/** A whole home as the records of a generation, together with the head that names it; the page has its turn meanwhile. */
+export async function generationOf(head: Head, home: Home): Promise<Record<string, string>> {
+  const breathe = breather();
   const entries: Record<string, string> = headEntries(head);
-  const add = <N extends CollectionName>(name: N, values: readonly Records[N][]): void =>
-    values.forEach((value) => (entries[keyOf(head.generation, name, value)] = JSON.stringify(value)));
-  LISTS.forEach((name) => add(name, recordsIn(home, name)));
-  add('settings', [home.settings]);
-  for (const [month, page] of byMonth(home.log)) entries[`${head.generation}/log/${month}`] = writePage(page);
+  const add = async <N extends CollectionName>(name: N, values: readonly Records[N][]): Promise<void> => {
+    for (const value of values) {
+      entries[keyOf(head.generation, name, value)] = JSON.stringify(value);
+      await breathe();
+    }
+  };
+  for (const name of LISTS) await add(name, recordsIn(home, name));
+  await add('settings', [home.settings]);
+  for (const [month, page] of byMonth(home.log)) {
+    entries[`${head.generation}/log/${month}`] = writePage(page);
+    await breathe();
+  }
   return entries;
 }
 
-/** A whole home as it is on the disk; what cannot be read is left out. */
+/** A whole home as it is on the disk; what cannot be read is left out. The page has its turn meanwhile. */
 export async function homeIn(storage: Storage, generation: number): Promise<Home> {
   const prefix = `${generation}/`;
   const raws = await storage.getMany((await storage.getAllKeys()).filter((k) => k.startsWith(prefix)).sort());
+  const breathe = breather();
   const lists: Record<string, unknown[]> = Object.fromEntries(Object.values(LIST_IN_HOME).map((list) => [list, []]));
   let { settings } = EMPTY_HOME;
   for (const [key, raw] of Object.entries(raws)) {
     const name = key.slice(prefix.length).split('/')[0] ?? '';
+    await breathe();
     if (raw === null) continue;
     if (name === 'log') readPage(raw).entries.forEach((entry) => lists.log?.push(entry));
     else if (isCollection(name)) {

@@ -25,7 +25,7 @@ export async function openRecords(parts: OpeningParts, finish: () => Promise<unk
   const { storage, seed, version, migrations } = parts;
   const head = await findHead(storage, version);
   if (head === null) {
-    await storage.setMany(generationOf({ schema: version, generation: 1, since: 1 }, await seed()));
+    await storage.setMany(await generationOf({ schema: version, generation: 1, since: 1 }, await seed()));
     await finish();
     return [];
   }

@@ -18,6 +18,7 @@ import {
   useNow,
 } from '@/ui';
 import { END_REASON_CHOICES } from './endReasons';
+import { HowItRings } from './HowItRings';
 
 /** The screen does not go dark while something runs, if so wished. */
 function useAwake(wished: boolean): void {
@@ -104,6 +105,7 @@ export function WaitPart({ timer }: Props) {
           <Action title={`Tell me in ${minutesText(snoozeOf(timer))}`} onPress={wait.again} testID="again" />
         )}
       </View>
+      <HowItRings timer={timer} settings={settings} nowMs={nowMs} />
     </View>
   );
 }

@@ -4,7 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import { nextEventMs, dueEvents, markNotified, type Timer, type TimerEvent, HOUR_MS } from '@/core';
 import { useChangeTimers, useSettings, useTimers } from '@/data';
 import { ring, soundState, wakeSound } from '@/devices';
-import { Action, Alert, Body, timerPath } from '@/ui';
+import { Action, Alert, Body, timerEventText, timerPath } from '@/ui';
 
 /** What was told, to stay in sight until it is seen to. */
 interface Told {
@@ -15,24 +15,6 @@ interface Told {
 
 /** Waiting longer than this is done in steps: browsers cannot wait for weeks at once. */
 const MAX_WAIT_MS = HOUR_MS;
-
-function words({ timer, event }: Pick<Told, 'timer' | 'event'>): string {
-  const place = timer.place || timer.name;
-  switch (event.what) {
-    case 'useful':
-      return timer.kind === 'infusion' ? `${place}: ready to strain.` : `${place}: of use by now.`;
-    case 'best':
-      return timer.kind === 'spot-test' || timer.kind === 'steam' || timer.kind === 'own'
-        ? `${place}: the wait is over.`
-        : `${place}: best now.`;
-    case 'off':
-      return timer.mustComeOff ? `${place}: take it off now.` : `${place}: more adds nothing.`;
-    case 'rewet':
-      return `${place}: wet it again.`;
-    case 'again':
-      return `${place}: you wanted to be told again.`;
-  }
-}
 
 const isUrgent = ({ timer, event }: Pick<Told, 'timer' | 'event'>): boolean =>
   event.what === 'off' && timer.mustComeOff;
@@ -114,8 +96,9 @@ function useAlarms(): {
       // One ring for all that is due, in the words of the most urgent.
       const more = fresh.length > 1 ? ` And ${fresh.length - 1} more.` : '';
       const rang = ring({
-        title: words(first) + more,
+        title: timerEventText(first) + more,
         body: first.timer.name,
+        path: timerPath(first.timer),
         urgent: isUrgent(first),
         sound,
         vibration,
@@ -166,7 +149,7 @@ export function Alarms() {
             live={i === 0 ? 'assertive' : 'off'}
             testID="alarm"
           >
-            <Body style={styles.words}>{words(one)}</Body>
+            <Body style={styles.words}>{timerEventText(one)}</Body>
             <Action
               title="Open"
               label={`Open ${timer.place || timer.name}`}

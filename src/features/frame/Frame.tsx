@@ -11,6 +11,7 @@ import { NoticeProvider } from '@/ui/Notice';
 import { Body } from '@/ui/Text';
 import { COLORS, elementsTheme, SPACE } from '@/ui/theme';
 import { Guard } from './Guard';
+import { OfflineSign } from './OfflineSign';
 import { useOpening } from './opening';
 
 const ADDRESS: Record<PlaceId | SideId, '/' | '/mix' | '/shelf' | '/rooms' | '/log' | '/safety' | '/settings'> = {
@@ -69,6 +70,7 @@ function Banners() {
           <Body style={styles.demoText}>Demo home: the narrowboat Pipit</Body>
         </View>
       )}
+      <OfflineSign />
       <Guard at="" instead={null}>
         <Watch />
       </Guard>

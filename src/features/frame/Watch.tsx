@@ -1,16 +1,22 @@
 import { useQueryClient } from '@tanstack/react-query';
+import { useRouter, type Href } from 'expo-router';
+import { useEffect } from 'react';
 import { useBatches, useKeepNumbers, useQuarantine, useReadAll, useSettings, useWriteFailures } from '@/data';
+import { onNotificationTouched } from '@/devices';
 import { Action, Alert, Body, useNotice } from '@/ui';
 import { Alarms } from './Alarms';
 import { Guard } from './Guard';
 import { Losses } from './Losses';
 import { MergeSheet } from './MergeSheet';
+import { NewVersion } from './NewVersion';
 
 /** What watches over an open home wherever the person is: waits, losses, writes that failed or ask something. */
 export function Watch() {
   useWriteFailures(useNotice());
   useReadAll();
   useKeepNumbers(useSettings());
+  const router = useRouter();
+  useEffect(() => onNotificationTouched((path) => router.push(path as Href)), [router]);
   return (
     <>
       <Alarms />
@@ -20,6 +26,9 @@ export function Watch() {
       </Guard>
       <Guard at="" instead={null}>
         <MergeSheet />
+      </Guard>
+      <Guard at="" instead={null}>
+        <NewVersion />
       </Guard>
     </>
   );

@@ -1,9 +1,9 @@
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { type LogEntry, type Problem } from '@/core';
-import { joinPlaces, readLogCsv, writeLogCsv, type PlaceAnswers } from '@/core/doors/log';
-import { newId, pickFile, saveFile, useRooms, useSurfaces, useWriteHome } from '@/data';
-import { Action, Body, Choice, Sheet, SecondaryText, SPACE, useNotice } from '@/ui';
+import { joinPlaces, type PlaceAnswers } from '@/core/doors/log';
+import { logFiles, pickFile, saveFile, StoppedError, useRooms, useSurfaces, useWriteHome } from '@/data';
+import { Action, Body, Choice, Sheet, SecondaryText, SPACE, useNotice, useWork, Working } from '@/ui';
 
 /** Problems and names shown of a file. */
 const SHOWN = 6;
@@ -13,10 +13,12 @@ interface Props {
   readonly open: boolean;
   readonly onClose: () => void;
   readonly entries: readonly LogEntry[];
+  /** A file that was opened with Biscuit, as text; null if none was. */
+  readonly opened: string | null;
 }
 
 /** The log out to a CSV file, and entries in from one, looked at before they come in. */
-export function LogFiles({ open, onClose, entries }: Props) {
+export function LogFiles({ open, onClose, entries, opened }: Props) {
   const [problems, setProblems] = useState<readonly Problem[]>([]);
   const [read, setRead] = useState<readonly LogEntry[] | null>(null);
   const close = (): void => {
@@ -24,30 +26,39 @@ export function LogFiles({ open, onClose, entries }: Props) {
     setProblems([]);
     onClose();
   };
-  const out = (): void => {
-    saveFile('biscuit-log.csv', writeLogCsv(entries), 'text/csv');
+  const { work, run } = useWork();
+  const out = async (): Promise<void> => {
+    const text = await run('The file is being written', (signal) => logFiles.write(entries, signal));
+    saveFile('biscuit-log.csv', text, 'text/csv');
     close();
   };
-  const into = async (): Promise<void> => {
-    const text = await pickFile('.csv,text/csv');
+  const into = async (opened: string | null): Promise<void> => {
+    const text = opened ?? (await pickFile('.csv,text/csv'));
     if (text === null) return;
-    const found = readLogCsv(text, newId);
+    const found = await run('The file is being read and checked', (signal) => logFiles.read(text, signal));
     setProblems(found.ok ? [] : found.problems);
     setRead(found.ok ? found.value : null);
   };
-  const unread = (e: unknown): void =>
+  const unread = (e: unknown): void => {
+    if (e instanceof StoppedError) return;
     setProblems([{ where: 'file', message: `It cannot be read: ${e instanceof Error ? e.message : String(e)}.` }]);
+  };
+  const readOpened = useRef((text: string): void => void into(text).catch(unread));
+  useEffect(() => {
+    if (opened !== null) readOpened.current(opened);
+  }, [opened]);
   return (
     <Sheet title="The log as a CSV file" open={open} onClose={close}>
       {read === null ? (
         <>
           <Body>Any spreadsheet opens it. What comes in is added; nothing that is here is changed.</Body>
-          <Action title="Save it as CSV" onPress={out} testID="csv-out" />
-          <Action title="Bring in a CSV file" onPress={() => void into().catch(unread)} testID="csv-in" />
+          <Action title="Save it as CSV" onPress={() => void out().catch(unread)} testID="csv-out" />
+          <Action title="Bring in a CSV file" onPress={() => void into(null).catch(unread)} testID="csv-in" />
         </>
       ) : (
         <Preview read={read} there={entries} onClose={close} />
       )}
+      <Working work={work} />
       {problems.length > 0 && (
         <>
           <Body style={styles.bold} role="alert">

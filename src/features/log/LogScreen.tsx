@@ -3,7 +3,7 @@ import { memo, useDeferredValue, useMemo, useState } from 'react';
 import { FlatList, StyleSheet, View } from 'react-native';
 import { isLeftOn, overall, type LogEntry, type LogOutcome } from '@/core';
 import { EVERYTHING, filterLog, groupLog, type LogFilter, type LogGroupBy } from '@/core/doors/log';
-import { useLog, useRooms } from '@/data';
+import { takeOpened, useLog, useRooms } from '@/data';
 import {
   capital,
   OUTCOME_WORDS,
@@ -69,7 +69,8 @@ export function LogScreen({ openId }: { openId: string | null }) {
   const log = useLog();
   const [filter, setFilter] = useState<LogFilter>(EVERYTHING);
   const [by, setBy] = useState<LogGroupBy>('month');
-  const [files, setFiles] = useState(false);
+  const [opened] = useState(() => takeOpened('log'));
+  const [files, setFiles] = useState(opened !== null);
   const [narrowing, setNarrowing] = useState(false);
   // Typing goes first; the list follows.
   const wanted = useDeferredValue(filter);
@@ -138,7 +139,7 @@ export function LogScreen({ openId }: { openId: string | null }) {
         {nothing && <Action title="Write something down" onPress={() => router.push('/log/new')} />}
       </View>
       <Narrow open={narrowing} filter={filter} onChange={setFilter} onClose={() => setNarrowing(false)} />
-      <LogFiles open={files} onClose={() => setFiles(false)} entries={log.data.entries} />
+      <LogFiles open={files} onClose={() => setFiles(false)} entries={log.data.entries} opened={opened} />
     </View>
   );
 }

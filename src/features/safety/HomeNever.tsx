@@ -1,9 +1,21 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { incompatiblePairs, type IncompatiblePair } from '@/core';
-import { saveFile, useBatches, useLog, usePantry, useSettings } from '@/data';
+import { saveFile, StoppedError, useBatches, useLog, usePantry, useSettings } from '@/data';
 import { printedPage, type PageBlock } from '@/print';
-import { Action, Body, capital, Heading, Section, SecondaryText, SPACE, useNotice, VerdictMark } from '@/ui';
+import {
+  Action,
+  Body,
+  capital,
+  Heading,
+  Section,
+  SecondaryText,
+  SPACE,
+  useNotice,
+  useWork,
+  VerdictMark,
+  Working,
+} from '@/ui';
 import { thingsInHome } from './things';
 
 interface Reason {
@@ -38,6 +50,7 @@ function lines({ pairs }: Reason): string[] {
 /** What in this home must never meet: from the cupboard, the shelf and the log; on the screen, and to print. */
 export function HomeNever() {
   const say = useNotice();
+  const { work, run } = useWork();
   const pantry = usePantry();
   const batches = useBatches();
   const log = useLog();
@@ -64,7 +77,8 @@ export function HomeNever() {
         as: 'plain',
       },
     ];
-    saveFile('never-meet.pdf', await printedPage(blocks), 'application/pdf');
+    const pdf = await run('The sheet is being made', (signal) => printedPage(blocks, signal));
+    saveFile('never-meet.pdf', pdf, 'application/pdf');
   };
   return (
     <Section>
@@ -92,12 +106,14 @@ export function HomeNever() {
           <Action
             title="A sheet to print"
             onPress={() => {
-              print().catch((error: unknown) =>
-                say({ text: `The sheet could not be made: ${error instanceof Error ? error.message : 'unknown'}.` }),
-              );
+              print().catch((error: unknown) => {
+                if (error instanceof StoppedError) return;
+                say({ text: `The sheet could not be made: ${error instanceof Error ? error.message : 'unknown'}.` });
+              });
             }}
             testID="print-never"
           />
+          <Working work={work} />
         </>
       )}
     </Section>

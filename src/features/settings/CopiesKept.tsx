@@ -1,8 +1,8 @@
 import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { MINUTE_MS } from '@/core';
-import { pickFile, useBackupFile, useBackupState, useTryBackup, type TriedBackup } from '@/data';
-import { Action, Body, copyFileText, copyText, SecondaryText, Sheet, SPACE, useNow } from '@/ui';
+import { pickFile, StoppedError, useBackupFile, useBackupState, useTryBackup, type TriedBackup } from '@/data';
+import { Action, Body, copyFileText, copyText, SecondaryText, Sheet, SPACE, useNow, useWork, Working } from '@/ui';
 import { contents, missingWords } from './homeWords';
 
 type Tried = { readonly ok: true; readonly copy: TriedBackup } | { readonly ok: false; readonly why: string };
@@ -12,11 +12,12 @@ export function CopiesKept() {
   const nowMs = useNow(MINUTE_MS);
   const { state } = useBackupState();
   const tryBackup = useTryBackup();
+  const { work, run } = useWork();
   const [tried, setTried] = useState<Tried | null>(null);
   const tryOne = async (): Promise<void> => {
     const text = await pickFile('.json,application/json');
     if (text === null) return;
-    const read = await tryBackup(text);
+    const read = await run('The copy is being read and compared', (signal) => tryBackup(text, signal));
     setTried(
       read.ok ? { ok: true, copy: read.value } : { ok: false, why: read.problems[0]?.message ?? 'It cannot be read.' },
     );
@@ -27,10 +28,15 @@ export function CopiesKept() {
       <CopyByItself>
         <Action
           title="Try a copy"
-          onPress={() => void tryOne().catch((e: unknown) => setTried({ ok: false, why: String(e) }))}
+          onPress={() =>
+            void tryOne().catch((e: unknown) => {
+              if (!(e instanceof StoppedError)) setTried({ ok: false, why: String(e) });
+            })
+          }
           testID="try-copy"
         />
       </CopyByItself>
+      <Working work={work} />
       <Sheet title="Would it bring everything back?" open={tried !== null} onClose={() => setTried(null)}>
         {tried && <TriedWords tried={tried} />}
       </Sheet>

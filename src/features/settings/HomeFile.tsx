@@ -1,10 +1,13 @@
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { EMPTY_HOME, mergeHomes, readHomeFile, type Home, type MergedHomes } from '@/core';
+import { EMPTY_HOME, mergeHomes, type Home, type MergedHomes } from '@/core';
 import {
   newId,
   pickFile,
   saveFile,
+  StoppedError,
+  takeOpened,
+  useReadHomeFile,
   useSaveBackup,
   useQuarantine,
   useHome,
@@ -12,7 +15,20 @@ import {
   useRestoreQuarantined,
   useUndoReplace,
 } from '@/data';
-import { Action, Body, COLORS, Heading, Section, Sheet, SPACE, SecondaryText, savedText, useNotice } from '@/ui';
+import {
+  Action,
+  Body,
+  COLORS,
+  Heading,
+  Section,
+  Sheet,
+  SPACE,
+  SecondaryText,
+  savedText,
+  useNotice,
+  useWork,
+  Working,
+} from '@/ui';
 import { CopiesKept } from './CopiesKept';
 import { contents, mergeWords } from './homeWords';
 
@@ -25,7 +41,9 @@ const takenBackText = (kept: number): string =>
 
 /** Everything to one file, and back; and what was set aside because it could not be read. */
 export function HomeFile() {
-  const { store, kind } = useHome();
+  const { kind } = useHome();
+  const readFile = useReadHomeFile();
+  const { work, run } = useWork();
   const replace = useReplaceHome();
   const takeBack = useUndoReplace();
   const restore = useRestoreQuarantined();
@@ -36,16 +54,27 @@ export function HomeFile() {
   const [asked, setAsked] = useState<{ home: Home; what: 'import' | 'clear'; merged: MergedHomes | null } | null>(null);
 
   const exportAll = (): void =>
-    save.mutate(undefined, { onSuccess: ({ problem }) => say({ text: savedText(problem) }) });
+    void run('A copy is being made and read back', (signal) => save.mutateAsync(signal)).then(
+      ({ problem }) => say({ text: savedText(problem) }),
+      () => undefined, // Said by the frame, like every write that fails.
+    );
 
-  const importFile = async (): Promise<void> => {
-    const text = await pickFile('.json,application/json');
+  const importFile = async (picked: string | null): Promise<void> => {
+    const text = picked ?? (await pickFile('.json,application/json'));
     if (text === null) return;
-    const read = readHomeFile(text);
+    const read = await run('The file is being read and checked', (signal) => readFile(text, signal));
     setRefused(read.ok ? [] : read.problems.map((p) => p.message));
-    if (read.ok)
-      setAsked({ home: read.value, what: 'import', merged: mergeHomes(await store.home(), read.value, newId) });
+    if (read.ok) setAsked({ ...read.value, what: 'import' });
   };
+  const startImport = (picked: string | null): void =>
+    void importFile(picked).catch((e: unknown) => {
+      if (!(e instanceof StoppedError)) setRefused([`The file cannot be read: ${String(e)}`]);
+    });
+  const startOpened = useRef(startImport);
+  useEffect(() => {
+    const opened = takeOpened('home');
+    if (opened !== null) startOpened.current(opened);
+  }, []);
 
   const putInPlace = (home: Home | ((now: Home) => Home), done: string): void => {
     setAsked(null);
@@ -80,11 +109,7 @@ export function HomeFile() {
       <SecondaryText>Everything you keep is on this device. One file holds all of it.</SecondaryText>
       <View style={styles.row}>
         <Action title="Export everything" onPress={exportAll} testID="export" />
-        <Action
-          title="Import a file"
-          onPress={() => void importFile().catch((e: unknown) => setRefused([`The file cannot be read: ${String(e)}`]))}
-          testID="import"
-        />
+        <Action title="Import a file" onPress={() => startImport(null)} testID="import" />
         <Action
           title="Remove everything"
           weight="danger"
@@ -92,6 +117,7 @@ export function HomeFile() {
           testID="clear"
         />
       </View>
+      <Working work={work} />
       {refused.length > 0 && (
         <View style={styles.refused} role="alert">
           <Body style={styles.wrong}>Not imported; nothing here was changed.</Body>

@@ -38,12 +38,15 @@ export function HowWaitsTell({ settings, onPut }: Props) {
     const rang = ring({
       title: 'Biscuit',
       body: 'This is how a wait tells you.',
+      path: '/settings',
       urgent: false,
       sound,
       vibration,
       notification: notifications,
     });
-    const worked = [rang.sounded && 'sound', rang.shook && 'shake', rang.notified && 'notification'].filter(Boolean);
+    const worked = [rang.sounded && 'sound', rang.shook && 'shake', (await rang.notified) && 'notification'].filter(
+      Boolean,
+    );
     setTried(
       worked.length > 0
         ? `It used: ${worked.join(', ')}.`
@@ -64,8 +67,9 @@ export function HowWaitsTell({ settings, onPut }: Props) {
       <Action title="Try it" onPress={() => void tryIt()} testID="try-ring" />
       {tried !== null && <Body role="status">{tried}</Body>}
       <SecondaryText>
-        Biscuit can only tell while it is open in a tab. In a closed tab the time runs on exactly, and is told when you
-        come back: for what must come off in minutes, leave it open.
+        Biscuit can only tell while it is open in a tab; behind other tabs it rings up to a minute late. Once it is
+        closed the time runs on exactly, and is told when you come back: a wait of ten minutes or more can be put into
+        your calendar, which rings by itself.
       </SecondaryText>
     </Section>
   );

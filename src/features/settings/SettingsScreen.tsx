@@ -5,6 +5,7 @@ import { Body, Choice, Heading, KeptField, Section, Screen, SecondaryText, Title
 import { HomeFile } from './HomeFile';
 import { HowWaitsTell } from './HowWaitsTell';
 import { NumbersToCall } from './NumbersToCall';
+import { ThisApp } from './ThisApp';
 import { WaterAndAir, AdvicePreferencesForm, HouseholdForm } from './HomeFacts';
 
 const CUPS: readonly { value: MeasureSystem; label: string }[] = [
@@ -65,6 +66,7 @@ export function SettingsScreen() {
       <AdvicePreferencesForm settings={settings} onPut={put} />
       <HowWaitsTell settings={settings} onPut={put} />
       <HomeFile />
+      <ThisApp />
     </Screen>
   );
 }

@@ -1,9 +1,9 @@
 import { useRouter } from 'expo-router';
-import { useDeferredValue, useMemo } from 'react';
+import { useDeferredValue, useEffect, useMemo, useRef } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Formula } from '@/core';
 import { tricksNamed } from '@/core/doors/tricks';
-import { useFormula } from '@/data';
+import { takeOpened, useFormula } from '@/data';
 import {
   Action,
   Body,
@@ -24,16 +24,25 @@ import { usePaste, usePasteFrom, type Paste as PasteOnDesk } from './usePaste';
 const EXAMPLE = 'Galley spray\n1 cup white vinegar\n1 cup water\na squirt of dish soap';
 
 /** Takes a recipe from anywhere, or a formula of one's own, as text; shows how each line is read, and judges it at once. */
-export function PasteScreen({ formulaId }: { formulaId: string | null }) {
+export function PasteScreen({ formulaId, shared = null }: { formulaId: string | null; shared?: string | null }) {
   const formula = useFormula(formulaId ?? '');
   if (formulaId !== null && formula === undefined) return <Screen>{null}</Screen>;
-  return <Paste key={formulaId ?? 'new'} from={formulaId === null ? null : (formula ?? null)} />;
+  return <Paste key={formulaId ?? 'new'} from={formulaId === null ? null : (formula ?? null)} shared={shared} />;
 }
 
-function Paste({ from }: { from: Formula | null }) {
+function Paste({ from, shared }: { from: Formula | null; shared: string | null }) {
   const router = useRouter();
-  const { text, read, nameProblem, canGoOn, put, correct, apply, clearText, startAnew, goOn } = usePaste(from);
+  const { text, read, nameProblem, canGoOn, put, take, ready, correct, apply, clearText, startAnew, goOn } = usePaste(
+    from,
+    shared,
+  );
   const { evaluation, formula, name, waits } = read;
+  const { readFile } = usePasteFrom(take);
+  const readOpened = useRef(readFile);
+  useEffect(() => {
+    const file = ready ? takeOpened('recipe') : null;
+    if (file !== null) readOpened.current(file);
+  }, [ready]);
   const danger = evaluation?.verdict === 'danger';
   const next = useMemo(
     () => <NextStep danger={danger} waits={waits} can={canGoOn} onGo={goOn} />,

@@ -29,6 +29,10 @@ export interface Paste {
   /** True if it can go on to its bottle. */
   readonly canGoOn: boolean;
   readonly put: (part: Partial<PasteDraft>) => void;
+  /** Puts what comes from elsewhere in place of what is there, which can be had back. */
+  readonly take: (part: Partial<PasteDraft>) => void;
+  /** False until what was left unfinished here has been read. */
+  readonly ready: boolean;
   readonly correct: (key: string, correction: Correction | null) => void;
   readonly apply: (remedy: Remedy) => void;
   readonly clearText: () => void;
@@ -37,15 +41,18 @@ export interface Paste {
   readonly goOn: () => void;
 }
 
-/** @param from the formula that is changed as text; null for a new one */
-export function usePaste(from: Formula | null): Paste {
+/**
+ * @param from the formula that is changed as text; null for a new one
+ * @param shared a text that comes from another app, to be put in place of what is there; null if none does
+ */
+export function usePaste(from: Formula | null, shared: string | null): Paste {
   const router = useRouter();
   const say = useNotice();
   const save = useKeepFormula({ kept: 'The text is still here.' });
   const { mutate: saveSecond } = useSaveFormulas({ failed: 'The second bottle was not saved' });
   const settings = useSettings();
   const initial = useMemo(() => draftOf(from), [from]);
-  const { value, set, clear, takenUp } = useDraft<PasteDraft>(
+  const { value, set, clear, takenUp, ready } = useDraft<PasteDraft>(
     from ? `paste/${from.id}` : 'paste',
     initial,
     isPasteDraft,
@@ -61,6 +68,21 @@ export function usePaste(from: Formula | null): Paste {
     },
     [set],
   );
+  const take = useCallback(
+    (part: Partial<PasteDraft>) => {
+      const before = now.current;
+      put({ ...EMPTY_PASTE, ...part });
+      if (before.text.trim() !== '' && before.text !== part.text)
+        say({ text: 'The new text is here in place of what you had.', undo: () => put(before) });
+    },
+    [put, say],
+  );
+  // What another app shares comes once.
+  useEffect(() => {
+    if (shared === null || !ready) return;
+    take({ text: shared.slice(0, MAX_TEXT) });
+    router.setParams({ title: undefined, text: undefined, url: undefined });
+  }, [shared, ready, take, router]);
   const correct = useCallback(
     (key: string, correction: Correction | null) => {
       const { [key]: _, ...others } = now.current.corrections;
@@ -149,6 +171,8 @@ export function usePaste(from: Formula | null): Paste {
     nameProblem,
     canGoOn,
     put,
+    take,
+    ready,
     correct,
     apply,
     clearText,
@@ -160,9 +184,7 @@ export function usePaste(from: Formula | null): Paste {
 /** Other ways for a text to come in: a file, and the code on a label. */
 export function usePasteFrom(put: Paste['put']) {
   const say = useNotice();
-  const openFile = async (): Promise<void> => {
-    const file = await pickFile('.json,.txt,application/json,text/plain');
-    if (file === null) return;
+  const readFile = (file: string): void => {
     if (!file.trimStart().startsWith('{')) {
       put({ text: file.slice(0, MAX_TEXT) });
       return;
@@ -173,6 +195,10 @@ export function usePasteFrom(put: Paste['put']) {
       return;
     }
     put({ ...EMPTY_PASTE, text: formulaText(formula.value) });
+  };
+  const openFile = async (): Promise<void> => {
+    const file = await pickFile('.json,.txt,application/json,text/plain');
+    if (file !== null) readFile(file);
   };
   const openPicture = async (): Promise<void> => {
     const picture = await pickBytes('image/*');
@@ -189,6 +215,7 @@ export function usePasteFrom(put: Paste['put']) {
   const unread = (e: unknown): void =>
     say({ text: `The file cannot be read: ${e instanceof Error ? e.message : String(e)}.` });
   return {
+    readFile,
     openFile: () => void openFile().catch(unread),
     openPicture: () => void openPicture().catch(unread),
   };

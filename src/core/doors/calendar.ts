@@ -1,0 +1,3 @@
+/** What puts a wait into a calendar. */
+export { calendarFile, type CalendarEvent } from '../calendar/calendarFile';
+export { timerEvents } from '../cleaning/timer';

@@ -1,0 +1,102 @@
+import fc from 'fast-check';
+import { runs } from '@/testing/runs';
+import { answerTasks, createDesk, StoppedError, type WorkerSide } from './desk';
+import { Assembly, PIECE, piecesOf } from './pieces';
+
+const TASKS = {
+  double: (list: readonly number[]) => ({ list: list.map((n) => 2 * n) }),
+  fail: (_: null): number => {
+    throw new Error('The file is not JSON.');
+  },
+  never: (_: null) => new Promise<null>(() => undefined),
+};
+
+/** A worker in the same thread: what is sent is cloned as a browser clones it, and comes a turn later. */
+function worker(ended: () => void): WorkerSide {
+  const outside: WorkerSide = { postMessage: () => undefined, terminate: ended, onmessage: null, onerror: null };
+  const inside: Parameters<typeof answerTasks>[1] = {
+    onmessage: null,
+    postMessage: (message) => {
+      const data = structuredClone(message);
+      setTimeout(() => outside.onmessage?.call(outside as Worker, { data } as MessageEvent), 0);
+    },
+  };
+  outside.postMessage = (message: unknown) => {
+    const data = structuredClone(message);
+    setTimeout(() => inside.onmessage?.({ data } as MessageEvent), 0);
+  };
+  answerTasks(TASKS, inside);
+  return outside;
+}
+
+const deskWith = (start: () => WorkerSide | null) => createDesk({ start, here: () => Promise.resolve(TASKS) });
+
+test('what is asked is done in a worker, which is ended with it', async () => {
+  let ended = 0;
+  const ask = deskWith(() => worker(() => ended++));
+  expect(await ask('double', [1, 2, 3])).toEqual({ list: [2, 4, 6] });
+  expect(ended).toBe(1);
+});
+
+test('a long list goes over in pieces, the page having its turn between them', async () => {
+  const long = Array.from({ length: 10 * PIECE + 7 }, (_, i) => i);
+  let turns = 0;
+  let running = true;
+  const count = (): void => {
+    turns++;
+    if (running) setTimeout(count, 0);
+  };
+  setTimeout(count, 0);
+  const { list } = await deskWith(() => worker(() => undefined))('double', long);
+  running = false;
+  expect(list).toEqual(long.map((n) => 2 * n));
+  expect(turns).toBeGreaterThan(10);
+});
+
+test('a failure comes back in its own words, and the worker is ended', async () => {
+  let ended = 0;
+  await expect(deskWith(() => worker(() => ended++))('fail', null)).rejects.toThrow('The file is not JSON.');
+  expect(ended).toBe(1);
+});
+
+test('what is stopped ends at once, and its worker with it', async () => {
+  let ended = 0;
+  const stop = new AbortController();
+  const asked = deskWith(() => worker(() => ended++))('never', null, stop.signal);
+  setTimeout(() => stop.abort(), 5);
+  await expect(asked).rejects.toBeInstanceOf(StoppedError);
+  expect(ended).toBe(1);
+  await expect(deskWith(() => worker(() => ended++))('double', [1], stop.signal)).rejects.toBeInstanceOf(StoppedError);
+  expect(ended).toBe(1);
+});
+
+test('a worker that breaks is said to, in words', async () => {
+  const broken = worker(() => undefined);
+  broken.postMessage = () =>
+    setTimeout(() => broken.onerror?.call(broken as unknown as AbstractWorker, { message: '' } as ErrorEvent), 0);
+  await expect(deskWith(() => broken)('double', [1])).rejects.toThrow('It could not be done on this device.');
+});
+
+test('without workers it is done here', async () => {
+  expect(await deskWith(() => null)('double', [4])).toEqual({ list: [8] });
+});
+
+test('anything that can be cloned comes together as it was, long lists too', () => {
+  const long = fc.array(fc.integer(), { minLength: PIECE - 2, maxLength: 2 * PIECE + 2 });
+  const value = fc.record({
+    ok: fc.boolean(),
+    value: fc.record({ log: long, name: fc.string(), few: fc.array(fc.string()) }),
+  });
+  fc.assert(
+    fc.property(fc.oneof(value, long, fc.string()), (one) => {
+      const assembly = new Assembly();
+      let whole: unknown = null;
+      for (const piece of piecesOf(one)) {
+        expect(whole).toBeNull();
+        whole = assembly.take(structuredClone(piece));
+      }
+      expect(whole).toEqual({ whole: one });
+    }),
+    { numRuns: runs(60) },
+  );
+});
