@@ -27,6 +27,8 @@ export default defineConfig({
     baseURL: `http://127.0.0.1:${OWN}`,
     viewport: { width: 390, height: 844 },
     locale: 'en-GB',
+    // Every test would fetch all of the app for later; what works without a connection is tested in offline.spec.ts.
+    serviceWorkers: 'block',
     launchOptions: {
       executablePath: '/usr/bin/chromium',
       args: [

@@ -53,5 +53,6 @@ export const SCREENS: readonly LookedAt[] = [
     address: '/clean?surface=pipit-tile&soil=limescale',
     press: 'start-way',
   }),
+  screen('A file opened', '/open', 'a CSV file in the'),
   screen('Nothing here', '/no/such/place', 'Nothing at this address'),
 ];

@@ -2,4 +2,4 @@
 export { typedMeasureIn, typedNumberIn, typedQuantityIn, readAs } from './typed';
 export { ring, soundState, wakeSound, type SoundState } from './alarm';
 export { askToNotify, notifyState, onNotificationTouched, type NotifyState } from './notify';
-export { holdBusy, isAnyBusy, versions } from './versions';
+export { holdBusy, isAnyBusy, versions, whenNoneIsBusy } from './versions';

@@ -52,6 +52,11 @@ export class Versions {
     const registration = (await workers.register('/sw.js', { updateViaCache: 'none' }).catch(() => null)) ?? null;
     if (!registration) return;
     this.registration = registration;
+    // A page that was loaded past it, by a hard reload, has no controller, and is kept all the same.
+    if (registration.active) {
+      hadOne = true;
+      this.set({ isKept: true });
+    }
     registration.addEventListener('updatefound', () => this.watch(registration.installing));
     this.watch(registration.installing);
     this.heardOfWaiting();
@@ -76,7 +81,7 @@ export class Versions {
 
   private heardOfWaiting(): void {
     // The first worker waits for nobody.
-    if (this.registration?.waiting && this.workers?.controller) this.set({ isNewerReady: true });
+    if (this.registration?.waiting && this.registration.active) this.set({ isNewerReady: true });
   }
 
   private set(change: Partial<VersionState>): void {
@@ -106,13 +111,19 @@ export function holdBusy(locks: LockManager | null = browserBusyLocks()): () => 
 /** True if some tab, this one or another, is not to be interrupted. */
 export async function isAnyBusy(locks: LockManager | null = browserBusyLocks()): Promise<boolean> {
   const { held = [] } = (await locks?.query()) ?? {};
-  return held.some((lock) => lock.name === BUSY_LOCK);
+  return held.some(({ name, mode }) => name === BUSY_LOCK && mode === 'shared');
 }
 
-/** Once no tab is busy any more; at once where the browser has no locks. */
-async function whenNoneIsBusy(locks: LockManager | null = browserBusyLocks()): Promise<void> {
+/**
+ * Once no tab is busy any more; at once where the browser has no locks.
+ * @param signal ends the waiting: then it is broken off
+ */
+export async function whenNoneIsBusy(
+  signal?: AbortSignal,
+  locks: LockManager | null = browserBusyLocks(),
+): Promise<void> {
   // Alone, it is given once all who share it have let go.
-  await locks?.request(BUSY_LOCK, () => undefined);
+  await locks?.request(BUSY_LOCK, signal ? { signal } : {}, () => undefined);
 }
 
 /** The Biscuit of this browser. A newer one that takes over loads the page anew, but never in the middle of something. */

@@ -1,4 +1,4 @@
 import { answerTasks } from '../worker/desk';
 import { PRESS_TASKS } from './press';
 
-answerTasks(PRESS_TASKS, self as unknown as Parameters<typeof answerTasks>[1]);
+answerTasks(PRESS_TASKS, self);

@@ -1,14 +1,14 @@
 import fc from 'fast-check';
 import { runs } from '@/testing/runs';
 import { answerTasks, createDesk, StoppedError, type WorkerSide } from './desk';
-import { Assembly, PIECE, piecesOf } from './pieces';
+import { Assembly, cutUp, PIECE } from './pieces';
 
 const TASKS = {
   double: (list: readonly number[]) => ({ list: list.map((n) => 2 * n) }),
-  fail: (_: null): number => {
+  fail: (): number => {
     throw new Error('The file is not JSON.');
   },
-  never: (_: null) => new Promise<null>(() => undefined),
+  never: () => new Promise<null>(() => undefined),
 };
 
 /** A worker in the same thread: what is sent is cloned as a browser clones it, and comes a turn later. */
@@ -17,13 +17,13 @@ function worker(ended: () => void): WorkerSide {
   const inside: Parameters<typeof answerTasks>[1] = {
     onmessage: null,
     postMessage: (message) => {
-      const data = structuredClone(message);
-      setTimeout(() => outside.onmessage?.call(outside as Worker, { data } as MessageEvent), 0);
+      const data: unknown = structuredClone(message);
+      setTimeout(() => void outside.onmessage?.call(outside as Worker, { data } as MessageEvent), 0);
     },
   };
   outside.postMessage = (message: unknown) => {
-    const data = structuredClone(message);
-    setTimeout(() => inside.onmessage?.({ data } as MessageEvent), 0);
+    const data = structuredClone(message) as never;
+    setTimeout(() => inside.onmessage?.({ data } as MessageEvent<never>), 0);
   };
   answerTasks(TASKS, inside);
   return outside;
@@ -55,14 +55,14 @@ test('a long list goes over in pieces, the page having its turn between them', a
 
 test('a failure comes back in its own words, and the worker is ended', async () => {
   let ended = 0;
-  await expect(deskWith(() => worker(() => ended++))('fail', null)).rejects.toThrow('The file is not JSON.');
+  await expect(deskWith(() => worker(() => ended++))('fail', null as never)).rejects.toThrow('The file is not JSON.');
   expect(ended).toBe(1);
 });
 
 test('what is stopped ends at once, and its worker with it', async () => {
   let ended = 0;
   const stop = new AbortController();
-  const asked = deskWith(() => worker(() => ended++))('never', null, stop.signal);
+  const asked = deskWith(() => worker(() => ended++))('never', null as never, stop.signal);
   setTimeout(() => stop.abort(), 5);
   await expect(asked).rejects.toBeInstanceOf(StoppedError);
   expect(ended).toBe(1);
@@ -73,7 +73,10 @@ test('what is stopped ends at once, and its worker with it', async () => {
 test('a worker that breaks is said to, in words', async () => {
   const broken = worker(() => undefined);
   broken.postMessage = () =>
-    setTimeout(() => broken.onerror?.call(broken as unknown as AbstractWorker, { message: '' } as ErrorEvent), 0);
+    void setTimeout(
+      () => void broken.onerror?.call(broken as unknown as AbstractWorker, { message: '' } as ErrorEvent),
+      0,
+    );
   await expect(deskWith(() => broken)('double', [1])).rejects.toThrow('It could not be done on this device.');
 });
 
@@ -91,7 +94,7 @@ test('anything that can be cloned comes together as it was, long lists too', () 
     fc.property(fc.oneof(value, long, fc.string()), (one) => {
       const assembly = new Assembly();
       let whole: unknown = null;
-      for (const piece of piecesOf(one)) {
+      for (const piece of cutUp(one)) {
         expect(whole).toBeNull();
         whole = assembly.take(structuredClone(piece));
       }

@@ -1,4 +1,4 @@
-import { Assembly, piecesOf, type Piece } from './pieces';
+import { Assembly, cutUp, type Piece } from './pieces';
 
 /** Work that is done beside the page: each by its name, a plain function of what is handed in. */
 export type Tasks = Readonly<Record<string, (input: never) => unknown>>;
@@ -76,7 +76,7 @@ export function createDesk<T extends Tasks>({ start, here }: DeskParts<T>) {
 
 async function send(worker: WorkerSide, name: string, input: unknown, isStopped: () => boolean): Promise<void> {
   worker.postMessage({ kind: 'task', name } satisfies Sent);
-  for (const piece of piecesOf(input)) {
+  for (const piece of cutUp(input)) {
     if (isStopped()) return;
     worker.postMessage(piece);
     await turn();
@@ -108,7 +108,7 @@ async function answer(tasks: Tasks, name: string, input: unknown, inside: Inside
   try {
     const task = tasks[name] as ((input: unknown) => unknown) | undefined;
     if (!task) throw new Error(`There is no task ${name}`);
-    for (const piece of piecesOf(await task(input))) inside.postMessage(piece);
+    for (const piece of cutUp(await task(input))) inside.postMessage(piece);
   } catch (error) {
     inside.postMessage({ kind: 'failed', message: error instanceof Error ? error.message : String(error) });
   }

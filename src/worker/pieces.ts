@@ -18,7 +18,7 @@ const isPlain = (value: unknown): value is Record<string, unknown> =>
 const DEPTH = 4;
 
 /** A value cut up for the way: its long lists in pieces, then what holds them. */
-export function* piecesOf(value: unknown): Generator<Piece> {
+export function* cutUp(value: unknown): Generator<Piece> {
   const lists: (readonly unknown[])[] = [];
   const without = (one: unknown, depth: number): unknown => {
     if (Array.isArray(one)) {

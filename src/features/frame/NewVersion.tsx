@@ -2,7 +2,7 @@ import { usePathname } from 'expo-router';
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import { nextEventMs, HOUR_MS } from '@/core';
 import { useTimers } from '@/data';
-import { holdBusy, isAnyBusy, versions } from '@/devices';
+import { holdBusy, isAnyBusy, versions, whenNoneIsBusy } from '@/devices';
 import { Action, Alert, Body, useNow } from '@/ui';
 
 /** Screens on which something is being made, written or done. */
@@ -29,15 +29,26 @@ export function NewVersion() {
   const { isNewerReady } = useSyncExternalStore(versions.subscribe, versions.state, versions.state);
   const nowMs = useNow(LOOK_MS);
   const busy = useBusy(nowMs);
-  const [others, setOthers] = useState(true);
+  const [othersBusy, setOthersBusy] = useState(true);
   const [later, setLater] = useState(false);
   useEffect(() => void versions.start(), []);
   useEffect(() => versions.look(nowMs), [nowMs]);
   useEffect(() => (busy ? holdBusy() : undefined), [busy]);
+  const asks = isNewerReady && !busy && !later;
   useEffect(() => {
-    if (isNewerReady && !busy) void isAnyBusy().then(setOthers, () => setOthers(false));
-  }, [isNewerReady, busy, nowMs]);
-  if (!isNewerReady || busy || others || later) return null;
+    if (!asks || !othersBusy) return undefined;
+    const stop = new AbortController();
+    whenNoneIsBusy(stop.signal).then(
+      () => setOthersBusy(false),
+      () => undefined, // Not waited for any more.
+    );
+    return () => stop.abort();
+  }, [asks, othersBusy]);
+  // Another tab may have begun something since.
+  useEffect(() => {
+    if (asks) void isAnyBusy().then((busyNow) => busyNow && setOthersBusy(true));
+  }, [asks, nowMs]);
+  if (!asks || othersBusy) return null;
   return (
     <Alert tone="caution" live="polite" testID="new-version">
       <Body>A new version of Biscuit is ready.</Body>

@@ -13,7 +13,7 @@ const subscribe = (heard: () => void): (() => void) => {
   };
 };
 
-const isOffline = (): boolean => typeof navigator !== 'undefined' && navigator.onLine === false;
+const isOffline = (): boolean => typeof navigator !== 'undefined' && !navigator.onLine;
 
 /** True if this page answers without its server. */
 const isKept = (): boolean => typeof navigator !== 'undefined' && Boolean(navigator.serviceWorker?.controller);

@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useRouter, type Href } from 'expo-router';
+import { useRouter } from 'expo-router';
 import { useEffect } from 'react';
 import { useBatches, useKeepNumbers, useQuarantine, useReadAll, useSettings, useWriteFailures } from '@/data';
 import { onNotificationTouched } from '@/devices';
@@ -16,7 +16,7 @@ export function Watch() {
   useReadAll();
   useKeepNumbers(useSettings());
   const router = useRouter();
-  useEffect(() => onNotificationTouched((path) => router.push(path as Href)), [router]);
+  useEffect(() => onNotificationTouched((path) => router.push(path)), [router]);
   return (
     <>
       <Alarms />

@@ -37,7 +37,7 @@ export function ThisApp() {
           title="Licences"
           label="Licences of what Biscuit stands on"
           weight="quiet"
-          onPress={() => window.location.assign('/licences.txt')}
+          onPress={() => window.open('/licences.txt', '_blank', 'noopener')}
           testID="licences"
         />
       </View>
