@@ -78,6 +78,9 @@ bench: dist/index.html chromium
 	@node test-results/bench.cjs
 	@npx tsx bench/keystrokes.ts
 	@npx tsx bench/log.ts
+	@(cd bench/bare && npx expo export --platform web --output-dir ../../test-results/bare) 1>&2
+	@npx tsx bench/opening.ts
+	@npx tsx bench/blocks.ts
 
 clean:
 	rm -rf dist node_modules .expo test-results

@@ -3,6 +3,7 @@ import { chromium, type Browser, type Page } from '@playwright/test';
 import config from '../playwright.config';
 import { buildServer } from '../server/server';
 import { NO_RATING, type LogEntry } from '../src/core';
+import { median, sayFigure } from './figure';
 
 /** The log with ten thousand entries beside one with a hundred: opening it, and the first result of a search. */
 
@@ -12,10 +13,6 @@ const ROUNDS = 7;
 const DAY_MS = 24 * 60 * 60 * 1000;
 /** Both logs reach back as far: four years. */
 const YEARS_MS = 4 * 365 * DAY_MS;
-
-const say = (figure: { name: string; value: number; unit: string; baseline: number; ratio: number }): void => {
-  process.stdout.write(`${JSON.stringify(figure)}\n`);
-};
 
 const SURFACES = ['Wall tiles', 'Hob', 'Sink', 'Shower tray', 'Mirror', 'Floor', 'Taps'];
 
@@ -128,9 +125,6 @@ async function measured(browser: Browser, address: string, count: number): Promi
   return { open, recent, oldest, slowestFrame };
 }
 
-const median = (values: readonly number[]): number =>
-  [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? NaN;
-
 async function main(): Promise<void> {
   const server = await buildServer({ root: resolve('dist'), demo: false });
   const address = await server.listen({ host: '127.0.0.1', port: 0 });
@@ -157,7 +151,7 @@ async function main(): Promise<void> {
   for (const key of Object.keys(NAMES) as (keyof Times)[]) {
     const value = median(many.map((t) => t[key]));
     const baseline = median(few.map((t) => t[key]));
-    say({ name: NAMES[key], value, unit: 'ms', baseline, ratio: value / baseline });
+    sayFigure(NAMES[key], value, 'ms', baseline);
   }
   await server.close();
 }

@@ -20,6 +20,7 @@ export async function openProfile(folder: string, baseURL: string): Promise<Brow
     ...config.use?.launchOptions,
     baseURL,
     viewport: { width: 390, height: 844 },
+    serviceWorkers: 'block',
   });
   context.setDefaultTimeout(SLOW_MS);
   await sabotage(context);
@@ -30,7 +31,11 @@ export const launch = (): Promise<Browser> => chromium.launch(config.use?.launch
 
 /** A context of its own, with nothing in it. */
 export async function openEmpty(browser: Browser, baseURL: string): Promise<BrowserContext> {
-  const context = await browser.newContext({ baseURL, viewport: { width: 390, height: 844 } });
+  const context = await browser.newContext({
+    baseURL,
+    viewport: { width: 390, height: 844 },
+    serviceWorkers: 'block',
+  });
   context.setDefaultTimeout(SLOW_MS);
   await sabotage(context);
   return context;

@@ -56,5 +56,6 @@ export { fileNameOf, pickBytes, pickFile, saveFile } from './files';
 export type { LogSoFar } from './log/logReader';
 export type { Write } from './write';
 export { useWriteFailures } from './writeFailure';
+export { breather } from './breathe';
 export { newId } from './newId';
 export { StoppedError } from '../worker/desk';

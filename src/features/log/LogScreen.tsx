@@ -22,6 +22,7 @@ import {
   useWide,
 } from '@/ui';
 import { LogFiles } from './LogFiles';
+import { usePreparedSearch } from './usePreparedSearch';
 
 /** A line of the list: the head of a group, or an entry. Their heights are settled, so that any place is found at once. */
 type Line =
@@ -75,6 +76,7 @@ export function LogScreen({ openId }: { openId: string | null }) {
   // Typing goes first; the list follows.
   const wanted = useDeferredValue(filter);
   const entries = log.data?.entries;
+  usePreparedSearch(entries);
   const found = useMemo(() => filterLog(entries ?? [], wanted), [entries, wanted]);
   const lines = useMemo(() => linesOf(found, by), [found, by]);
   const offsets = useMemo(() => offsetsOf(lines), [lines]);
