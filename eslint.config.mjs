@@ -248,6 +248,7 @@ export default tseslint.config(
         globalThis: 'readonly',
         performance: 'readonly',
         URL: 'readonly',
+        __dirname: 'readonly',
         self: 'readonly',
       },
     },

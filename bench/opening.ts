@@ -1,10 +1,10 @@
-import { readdirSync, readFileSync, statSync } from 'node:fs';
-import { join, resolve } from 'node:path';
+import { resolve } from 'node:path';
 import { chromium, type BrowserContext, type Page } from '@playwright/test';
 import { compressFolder } from '../bundle/compress';
 import config from '../playwright.config';
 import { buildServer } from '../server/server';
 import { median, sayFigure } from './figure';
+import { firstLoadBytes } from './firstLoad';
 
 /**
  * Opening on a slow phone: the processor slowed four times, 1.6 Mb/s, 150 ms. Beside it an empty app of the same
@@ -73,23 +73,11 @@ const laterVisit = (address: string, offline: boolean): Promise<Opening> =>
   inContext(true, async (context) => {
     const before = await context.newPage();
     await before.goto(address);
-    await before.waitForFunction('navigator.serviceWorker.controller !== null');
+    await before.waitForFunction(() => navigator.serviceWorker.controller !== null);
     await before.close();
     await context.setOffline(offline);
     return openedIn(await context.newPage(), address, false);
   });
-
-/** Bytes of the files a first visit loads, as brotli where they are compressed. */
-function firstLoadBytes(root: string): number {
-  const page = readFileSync(join(root, 'index.html'), 'utf8');
-  const named = [...page.matchAll(/(?:src|href)="(\/[^"]+\.(?:js|css|woff2|svg))"/g)].map(([, path]) => path ?? '');
-  return ['/index.html', ...new Set(named)].reduce((sum, path) => {
-    const folder = join(root, path, '..');
-    const name = path.split('/').at(-1) ?? '';
-    const compressed = readdirSync(folder).includes(`${name}.br`);
-    return sum + statSync(join(root, compressed ? `${path}.br` : path)).size;
-  }, 0);
-}
 
 async function main(): Promise<void> {
   const [ours, bare] = [resolve('dist'), resolve('test-results/bare')];

@@ -7,6 +7,7 @@ import { clocks } from './clocks';
 import { files, filesShown, texts } from './files';
 import { fullDisk } from './fullDisk';
 import { kills } from './kills';
+import { offline } from './offline';
 import { presses } from './presses';
 import { tabs } from './tabs';
 import { Count, sumOf, type Tally } from './tally';
@@ -18,8 +19,18 @@ const only = process.argv.find((a) => a.startsWith('--only='))?.slice(7);
 
 /** So many of each, in minutes and in a moment. */
 const TIMES = isShort
-  ? { kills: 6, fullDisk: 1, tabs: 1, presses: 0, clocks: 0, files: 500, filesShown: 4, texts: 1000 }
-  : { kills: 200, fullDisk: 8, tabs: 8, presses: 1, clocks: 10, files: 5000, filesShown: 100, texts: 20_000 };
+  ? { kills: 6, fullDisk: 1, tabs: 1, presses: 0, clocks: 0, files: 500, filesShown: 4, offline: 0, texts: 1000 }
+  : {
+      kills: 200,
+      fullDisk: 8,
+      tabs: 8,
+      presses: 1,
+      clocks: 10,
+      files: 5000,
+      filesShown: 100,
+      offline: 2,
+      texts: 20_000,
+    };
 
 type Part = () => Tally | Promise<Tally>;
 
@@ -56,6 +67,7 @@ async function main(): Promise<void> {
       presses: () => presses(browser, baseURL, home, TIMES.presses),
       filesShown: () => filesShown(browser, baseURL, home, TIMES.filesShown),
     },
+    { offline: () => offline(browser, resolve('dist'), TIMES.offline) },
     { files: () => files(TIMES.files) },
     { texts: () => texts(TIMES.texts) },
   ];

@@ -9,9 +9,13 @@ export const fileNameOf = (name: string): string =>
     .replace(/[^a-z0-9]+/g, '-')
     .replace(/^-|-$/g, '') || 'biscuit';
 
-/** Hands a text, or bytes, to the person as a file. */
-export function saveFile(name: string, content: string | Uint8Array<ArrayBuffer>, type = 'application/json'): void {
-  const address = URL.createObjectURL(new Blob([content], { type }));
+/** Hands a text, bytes, or what is a file already, to the person as a file. */
+export function saveFile(
+  name: string,
+  content: string | Uint8Array<ArrayBuffer> | Blob,
+  type = 'application/json',
+): void {
+  const address = URL.createObjectURL(content instanceof Blob ? content : new Blob([content], { type }));
   const link = document.createElement('a');
   link.href = address;
   link.download = name;

@@ -40,7 +40,7 @@ export function openHome(kind: HomeKind): HomeOnDisk {
     handles: browserHandles(name),
     lock: createLock(`${name}-backup`),
     home: async () => ({ home: await store.home(), aside: (await store.quarantined()).length }),
-    textOf: async (home) => (await askHome('copyOf', { home, nowISO: new Date().toISOString() })).text,
+    textOf: (home) => askHome('textOf', { home, nowISO: new Date().toISOString() }),
     pick: isOwn ? browserPicker() : null,
     changes: () => backups.state().changes,
     onSaved: (changes) => backups.saved(changes),

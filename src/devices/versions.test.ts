@@ -104,8 +104,8 @@ test('it looks for a newer one at most once an hour', async () => {
 
 test.each([
   ['none', null],
-  ['blocked', { ...new FakeWorkers(), register: () => Promise.reject(new Error('blocked')) }],
-  ['answered with nothing', { ...new FakeWorkers(), register: () => Promise.resolve(undefined) }],
+  ['blocked', Object.assign(new FakeWorkers(), { register: () => Promise.reject(new Error('blocked')) })],
+  ['answered with nothing', Object.assign(new FakeWorkers(), { register: () => Promise.resolve(undefined) })],
 ])('without service workers nothing is kept, and nothing breaks: %s', async (_, workers) => {
   const versions = new Versions(workers as unknown as Workers | null, () => undefined);
   await versions.start();

@@ -11,9 +11,9 @@ import {
 } from '../core';
 import { readLogCsv, writeLogCsv } from '../core/doors/log';
 
-/** A home as the text of a file, and what would not come back of it; null if all would. */
+/** A home as a file, and what would not come back of it; null if all would. */
 interface Copy {
-  readonly text: string;
+  readonly file: Blob;
   readonly problem: string | null;
 }
 
@@ -33,10 +33,14 @@ const newId = (): string => v4();
 
 /** What is done with whole homes and logs: files out and in. */
 export const HOME_TASKS = {
-  /** A home as the text of a file, read back as it would be one day. */
+  /** A home as the text of a file. */
+  textOf: ({ home, nowISO }: { readonly home: Home; readonly nowISO: string }): string => writeHomeFile(home, nowISO),
+
+  /** A home as a file, read back as it would be one day. */
   copyOf: ({ home, nowISO }: { readonly home: Home; readonly nowISO: string }): Copy => {
     const text = writeHomeFile(home, nowISO);
-    return { text, problem: problemOfCopy(text, home) };
+    // As a file it goes over as it is: years as a text would be copied by the page.
+    return { file: new Blob([text], { type: 'application/json' }), problem: problemOfCopy(text, home) };
   },
 
   /** What is in a home's file, and what would become of what is here and of it, brought together. */
@@ -65,7 +69,7 @@ export const HOME_TASKS = {
   },
 
   /** The log as a CSV file. */
-  writeLog: (entries: readonly LogEntry[]): string => writeLogCsv(entries),
+  writeLog: (entries: readonly LogEntry[]): Blob => new Blob([writeLogCsv(entries)], { type: 'text/csv' }),
 
   /** The entries in a CSV file; new ids where it gives none. */
   readLog: (file: string): Result<LogEntry[]> => readLogCsv(file, newId),

@@ -26,7 +26,10 @@ function First() {
   const router = useRouter();
   const kept = useQuery({
     queryKey: ['kept'],
-    queryFn: async () => Joi.string().allow(null).validate(await AsyncStorage.getItem('kept')).error ?? 'nothing',
+    queryFn: async () =>
+      Joi.string()
+        .allow(null)
+        .validate(await AsyncStorage.getItem('kept')).error ?? 'nothing',
   });
   return (
     <View>

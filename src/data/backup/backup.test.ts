@@ -45,10 +45,13 @@ describe('what is known of copies', () => {
 });
 
 describe('a copy', () => {
-  test('of everything comes back as it was', () => {
-    const { text, problem } = HOME_TASKS.copyOf({ home, nowISO: '2026-11-24T08:00:00.000Z' });
+  test('of everything comes back as it was', async () => {
+    const { file, problem } = HOME_TASKS.copyOf({ home, nowISO: '2026-11-24T08:00:00.000Z' });
     expect(problem).toBeNull();
-    expect(readHomeFile(text)).toMatchObject({ ok: true, value: { log: home.log, formulas: home.formulas } });
+    expect(readHomeFile(await file.text())).toMatchObject({
+      ok: true,
+      value: { log: home.log, formulas: home.formulas },
+    });
   });
 
   test('that would not come back says so', () => {

@@ -30,9 +30,9 @@ export function useSaveBackup(): UseMutationResult<
     mutationFn: async (signal: AbortSignal | undefined) => {
       const { changes } = backups.state();
       const home = await store.home();
-      const { text, problem } = await askHome('copyOf', { home, nowISO: new Date().toISOString() }, signal);
+      const { file, problem } = await askHome('copyOf', { home, nowISO: new Date().toISOString() }, signal);
       // A copy that is not whole is better than none.
-      saveFile('biscuit.json', text);
+      saveFile('biscuit.json', file);
       if (problem === null) backups.saved(changes);
       return { problem };
     },
@@ -63,6 +63,6 @@ export function useReadHomeFile(): (
 
 /** The log as a CSV file, and entries out of one; changes nothing. */
 export const logFiles = {
-  write: (entries: readonly LogEntry[], signal: AbortSignal): Promise<string> => askHome('writeLog', entries, signal),
+  write: (entries: readonly LogEntry[], signal: AbortSignal): Promise<Blob> => askHome('writeLog', entries, signal),
   read: (file: string, signal: AbortSignal): Promise<Result<LogEntry[]>> => askHome('readLog', file, signal),
 };

@@ -28,8 +28,7 @@ export function LogFiles({ open, onClose, entries, opened }: Props) {
   };
   const { work, run } = useWork();
   const out = async (): Promise<void> => {
-    const text = await run('The file is being written', (signal) => logFiles.write(entries, signal));
-    saveFile('biscuit-log.csv', text, 'text/csv');
+    saveFile('biscuit-log.csv', await run('The file is being written', (signal) => logFiles.write(entries, signal)));
     close();
   };
   const into = async (opened: string | null): Promise<void> => {

@@ -6,12 +6,12 @@ import { elsewhere, renderIn, settle } from '@/testing/renderIn';
 import { scentedHome } from '@/testing/scentedHome';
 import { SettingsScreen } from './SettingsScreen';
 
-const mockSaved: { name: string; text: string }[] = [];
+const mockSaved: { name: string; text: string | Blob }[] = [];
 const mockPush = jest.fn();
 jest.mock('expo-router', () => ({ useRouter: () => ({ push: mockPush }) }));
 let mockPicked: string | null = null;
 jest.mock('@/data/files', () => ({
-  saveFile: (name: string, text: string) => mockSaved.push({ name, text }),
+  saveFile: (name: string, text: string | Blob) => mockSaved.push({ name, text }),
   pickFile: () => Promise.resolve(mockPicked),
 }));
 
@@ -76,7 +76,7 @@ describe('the home’s file', () => {
     fireEvent.press(screen.getByTestId('export'));
     await waitFor(() => expect(mockSaved).toHaveLength(1));
     expect(mockSaved[0]?.name).toBe('biscuit.json');
-    const read = readHomeFile(mockSaved[0]!.text);
+    const read = readHomeFile(await (mockSaved[0]!.text as Blob).text());
     expect(read.ok && read.value.batches).toEqual(home.batches);
   });
 
