@@ -4,7 +4,6 @@ import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import type { FastifyInstance } from 'fastify';
 import type { Page } from '@playwright/test';
-import { compressFolder } from '../bundle/compress';
 import { writeServiceWorker } from '../bundle/offline';
 import { buildServer } from '../server/server';
 import { expect, onTo, test } from './page';
@@ -127,9 +126,10 @@ function nextExport(from: string): string {
   cpSync(from, next, { recursive: true });
   const scripts = join(next, '_expo/static/js/web');
   const page = join(next, 'index.html');
+  for (const path of readdirSync(next, { recursive: true, encoding: 'utf8' }))
+    if (/\.(br|gz)$/.test(path)) rmSync(join(next, path));
   for (const name of readdirSync(scripts)) {
-    if (/\.(br|gz)$/.test(name)) rmSync(join(scripts, name));
-    else if (!name.startsWith('__')) {
+    if (!name.startsWith('__')) {
       const path = join(scripts, name);
       writeFileSync(path, readFileSync(path, 'utf8').replaceAll('What are you cleaning?', 'What is to be cleaned?'));
     }
@@ -153,7 +153,6 @@ test('a newer version waits for the job, is offered after it, and takes over in 
 }) => {
   const next = nextExport(DIST);
   await writeServiceWorker(next);
-  compressFolder(next);
   const server = await serve(DIST, true);
   await visit(page, server);
   await page.goto(`${server.address}/clean?surface=pipit-tile&soil=limescale`);
