@@ -14,6 +14,10 @@ const TEXTS = [
     text: "import { readRecipe } from '../core';\nimport { useHome } from '../data';\nexport const x = [readRecipe, useHome];\n",
   },
   { file: 'src/ui/scallop.ts', text: "import type { Level } from '../core';\nexport const x: Level = 'clear';\n" },
+  {
+    file: 'src/features/log/LogScreen.tsx',
+    text: "import { part } from '@/parts/part';\nexport const x = part(async () => (await import('./LogFiles')).LogFiles);\nexport const y = import('./LogFiles');\n",
+  },
 ];
 
 describe('a wrong import fails the build', () => {
@@ -39,5 +43,9 @@ describe('a wrong import fails the build', () => {
     expect(said[2]).toContain('ui may not import core-door');
     expect(said[2]).toContain('ui may not import data');
     expect(said[3]).not.toContain('may not import');
+  });
+
+  test('what is fetched later is handed to what fetches what it stands on', () => {
+    expect(said[4]?.match(/Hand an import\(\) to fetchPart\(\)/g)).toHaveLength(1);
   });
 });

@@ -1,11 +1,10 @@
 import { ThemeProvider } from '@rneui/themed/dist/config';
 import { usePathname, useRouter } from 'expo-router';
-import { useState, type ReactNode } from 'react';
+import { useState, type ComponentType, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { SafeAreaProvider } from 'react-native-safe-area-context';
 import { homeKind } from '@/data/homeKind';
 import { createClient, HomeProvider } from '@/data/HomeProvider';
-import { part } from '@/parts/part';
 import { Navigation, type PlaceId, type SideId } from '@/ui/Navigation';
 import { NoticeProvider } from '@/ui/Notice';
 import { Body } from '@/ui/Text';
@@ -31,19 +30,16 @@ const placeOf = (path: string): PlaceId | SideId | null => {
   return first in ADDRESS ? (first as PlaceId | SideId) : null;
 };
 
-/** What watches over the home comes with what opens it. Where neither could be fetched, the screen says so. */
-const Watch = part(async () => (await import('./Watch')).Watch, { coming: null, failed: null });
-
 /** Everything around a screen: the home being opened, the theme, the places, what was just done. */
 export function Frame({ children }: { children: ReactNode }) {
-  const opening = useOpening();
+  const { opening, Watch } = useOpening();
   const [client] = useState(createClient);
   return (
     <SafeAreaProvider>
       <ThemeProvider theme={elementsTheme}>
         <HomeProvider opening={opening} client={client}>
           <NoticeProvider>
-            <Inner>{children}</Inner>
+            <Inner Watch={Watch}>{children}</Inner>
           </NoticeProvider>
         </HomeProvider>
       </ThemeProvider>
@@ -51,18 +47,29 @@ export function Frame({ children }: { children: ReactNode }) {
   );
 }
 
-function Inner({ children }: { children: ReactNode }) {
+interface InnerProps {
+  readonly children: ReactNode;
+  /** What watches over the home; null until it is open. */
+  readonly Watch: ComponentType | null;
+}
+
+function Inner({ children, Watch }: InnerProps) {
   const router = useRouter();
   const path = usePathname();
   return (
-    <Navigation here={placeOf(path)} addresses={ADDRESS} go={(to) => router.push(ADDRESS[to])} banner={<Banners />}>
+    <Navigation
+      here={placeOf(path)}
+      addresses={ADDRESS}
+      go={(to) => router.push(ADDRESS[to])}
+      banner={<Banners Watch={Watch} />}
+    >
       <Guard at={path}>{children}</Guard>
     </Navigation>
   );
 }
 
 /** What a person must know wherever they are: that this is the demo, what is due, what is wrong. */
-function Banners() {
+function Banners({ Watch }: Pick<InnerProps, 'Watch'>) {
   return (
     <>
       {homeKind() === 'demo' && (
@@ -72,7 +79,7 @@ function Banners() {
       )}
       <OfflineSign />
       <Guard at="" instead={null}>
-        <Watch />
+        {Watch && <Watch />}
       </Guard>
     </>
   );

@@ -1,12 +1,15 @@
-import { useEffect, useMemo, useSyncExternalStore } from 'react';
+import { useEffect, useMemo, useSyncExternalStore, type ComponentType } from 'react';
 import type { HomeOpening } from '@/data/HomeProvider';
 import { homeKind } from '@/data/homeKind';
 import { fetchPart } from '@/loading/shared';
 
-type State = Pick<HomeOpening, 'home' | 'failure'>;
+/** What watches over an open home comes with what opens it: there is no home open whose waits do not ring. */
+type State = Pick<HomeOpening, 'home' | 'failure'> & { readonly Watch: ComponentType | null };
+
+const CLOSED: State = { home: null, failure: null, Watch: null };
 
 /** The home of this page: opened once, however often the frame is drawn anew; a page is one tab among others. */
-let now: State = { home: null, failure: null };
+let now = CLOSED;
 let underWay = false;
 const listeners = new Set<() => void>();
 
@@ -15,15 +18,15 @@ const become = (next: State): void => {
   listeners.forEach((heard) => heard());
 };
 
-/** Fetches what opens a home, and opens it. */
+/** Fetches what opens a home and watches over it, and opens it. */
 function open(): void {
   if (underWay || now.home) return;
   underWay = true;
-  if (now.failure) become({ home: null, failure: null });
-  fetchPart(() => import('@/data/homeStore'))
+  if (now.failure) become(CLOSED);
+  fetchPart(() => Promise.all([import('@/data/homeStore'), import('./Watch')]))
     .then(
-      ({ openHome }) => become({ home: openHome(homeKind()), failure: null }),
-      (why: unknown) => become({ home: null, failure: why instanceof Error ? why : new Error(String(why)) }),
+      ([{ openHome }, { Watch }]) => become({ home: openHome(homeKind()), failure: null, Watch }),
+      (why: unknown) => become({ ...CLOSED, failure: why instanceof Error ? why : new Error(String(why)) }),
     )
     .finally(() => {
       underWay = false;
@@ -37,9 +40,11 @@ const subscribe = (heard: () => void): (() => void) => {
 
 const read = (): State => now;
 
-/** The home of this page, which is begun to be opened after the first screen is drawn. */
-export function useOpening(): HomeOpening {
+/** The home of this page, which is begun to be opened after the first screen is drawn, and what watches over it. */
+export function useOpening(): { readonly opening: HomeOpening; readonly Watch: ComponentType | null } {
   const state = useSyncExternalStore(subscribe, read, read);
   useEffect(open, []);
-  return useMemo(() => ({ ...state, tryAgain: open }), [state]);
+  const { home, failure, Watch } = state;
+  const opening = useMemo(() => ({ home, failure, tryAgain: open }), [home, failure]);
+  return { opening, Watch };
 }

@@ -19,6 +19,7 @@ import {
 } from '@/core';
 import {
   Action,
+  Alert,
   BareTextInput,
   Body,
   BottleDrawing,
@@ -53,6 +54,7 @@ import {
   VerdictBanner,
   VerdictMark,
   VerdictStrip,
+  Working,
 } from '@/ui';
 
 const LEVELS: readonly Level[] = ['danger', 'defeats', 'caution', 'clear'];
@@ -206,6 +208,17 @@ function Controls() {
       <Part name="Slider · Ratings">
         <Slider label="Much" value={value} most={100} step={1} text={`${value} mL`} onChange={setValue} />
         <Ratings rating={rating} onChange={setRating} />
+      </Part>
+      <Part name="Alert · Working">
+        <Alert>
+          <Body>What a person must know wherever they are.</Body>
+          <Action title="See to it" onPress={nothing} />
+        </Alert>
+        <Alert tone="caution">
+          <Body>What can wait a little.</Body>
+          <Action title="Later" weight="quiet" onPress={nothing} />
+        </Alert>
+        <Working work={{ what: 'The file is being read and checked', sinceMs: NOW_MS, stop: nothing }} />
       </Part>
       <Part name="Sheet · Picker · Notice">
         <Action title="Open a sheet" onPress={() => setOpen('sheet')} />
