@@ -23,9 +23,9 @@ function open(): void {
   if (underWay || now.home) return;
   underWay = true;
   if (now.failure) become(CLOSED);
-  fetchPart(() => Promise.all([import('@/data/homeStore'), import('./Watch')]))
+  fetchPart(() => import('./opened'))
     .then(
-      ([{ openHome }, { Watch }]) => become({ home: openHome(homeKind()), failure: null, Watch }),
+      ({ openHome, Watch }) => become({ home: openHome(homeKind()), failure: null, Watch }),
       (why: unknown) => become({ ...CLOSED, failure: why instanceof Error ? why : new Error(String(why)) }),
     )
     .finally(() => {
