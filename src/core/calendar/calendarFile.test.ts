@@ -67,6 +67,23 @@ test('any words come back as they were, in lines of at most 75 octets', () => {
   );
 });
 
+// RFC 5545, 3.3.11: backslash, semicolon and comma are escaped, a new line is \\n.
+test('what has a meaning in a calendar is escaped', () => {
+  const odd = { ...soak, title: 'a, b; c\\d', text: 'one\ntwo' };
+  const lines = calendarFile([odd], NOW_MS).split('\r\n');
+  expect(lines).toContain('SUMMARY:a\\, b\\; c\\\\d');
+  expect(lines).toContain('DESCRIPTION:one\\ntwo');
+});
+
+test.each(['é', '€', '🧽'])('a line is folded by octets, never within a letter: %s', (letter) => {
+  for (let before = 0; before < 8; before++) {
+    const title = 'x'.repeat(before) + letter.repeat(80);
+    const file = calendarFile([{ ...soak, title }], NOW_MS);
+    for (const line of file.split('\r\n')) expect(Buffer.byteLength(line)).toBeLessThanOrEqual(75);
+    expect(readBack(file)[0]?.title).toBe(title);
+  }
+});
+
 test('several events are several, in their order; without any the file is still a calendar', () => {
   const later = { ...soak, id: 'w1-off', atMs: soak.atMs + 60_000, text: '' };
   expect(readBack(calendarFile([soak, later], NOW_MS))).toEqual([soak, later]);
