@@ -120,6 +120,39 @@ test('with the server stopped a job is done, its wait rings, and the label print
   expect(printed.text).toContain('citric acid');
 });
 
+test('a long wait asks to notify, notifies through the service worker, and a touch leads to it', async ({
+  page,
+  context,
+}) => {
+  const server = await serve();
+  await context.grantPermissions(['notifications'], { origin: server.address });
+  await page.clock.install({ time: new Date('2026-11-25T10:00:00Z') });
+  await visit(page, server);
+  await page.goto(`${server.address}/clean/timers`);
+  await page.getByTestId('timer-place').fill('Oven racks');
+  await page.getByTestId('timer-minutes').fill('20');
+  await page.getByTestId('start-timer').click();
+  await page.getByTestId('notify-me').click();
+  await expect(page.getByTestId('how-it-rings')).toContainText('a notification and a sound');
+  const wait = new URL(page.url());
+  await page.getByRole('link', { name: 'Log' }).click();
+  await page.clock.fastForward(21 * MINUTE);
+  await expect(page.getByTestId('alarm')).toContainText('Oven racks');
+  const told = (): Promise<unknown> =>
+    page.evaluate(async () => {
+      const registration = await navigator.serviceWorker.getRegistration();
+      return (await registration?.getNotifications())?.map(({ title, body, data }) => ({ title, body, data }));
+    });
+  const path = wait.pathname + wait.search;
+  await expect.poll(told).toEqual([{ title: 'Oven racks: the wait is over.', body: 'Wait', data: { path } }]);
+  // A notification cannot be touched here: what the worker then tells the page is told (public/told.js).
+  await page.evaluate(
+    (to) => navigator.serviceWorker.dispatchEvent(new MessageEvent('message', { data: { type: 'GO_TO', path: to } })),
+    path,
+  );
+  await expect(page.getByTestId('end-timer')).toBeVisible();
+});
+
 /** Another export of the same app: other words in it, so other names of files; the old files are gone from it. */
 function nextExport(from: string): string {
   const next = mkdtempSync(join(tmpdir(), 'biscuit-next-'));

@@ -42,6 +42,7 @@ export type { MergeQuestion } from './mergeQuestions';
 export { useNotRight } from './useNotRight';
 export { useDraft, useUnkeptDrafts, type Draft } from './useDraft';
 export {
+  homeWithFile,
   logFiles,
   useBackupFile,
   useBackupState,

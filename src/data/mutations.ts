@@ -199,7 +199,7 @@ function useOptimisticUpdate<N extends 'timer' | 'job'>(
 
 /** Puts another home in place of everything, or one made of what is there; gives back what was there and what was put. */
 export const useReplaceHome = () =>
-  useWrite((store, next: Home | ((now: Home) => Home)) => store.replace(next), COLLECTIONS, {
+  useWrite((store, next: Home | ((now: Home) => Home | Promise<Home>)) => store.replace(next), COLLECTIONS, {
     failed: 'Not replaced',
     kept: 'Nothing was changed.',
   });

@@ -7,6 +7,7 @@ import { homeKind } from './homeKind';
 /** Numbers to call after an accident, as they are dialled; empty if not entered. */
 export type CallNumbers = Pick<Settings, 'emergencyNumber' | 'poisonNumber'>;
 
+/** Each home has its own. */
 const keyOf = (): string => `biscuit-numbers/${homeKind()}`;
 
 /** What was kept of them; null where nothing was, or it cannot be read. */
@@ -24,22 +25,30 @@ export function keptNumbers(storage: SyncStorage | null = browserSyncStorage()):
   }
 }
 
-/** Keeps the numbers in the small storage too: they are at hand before the home is open, and where it does not open. */
-export function useKeepNumbers({ emergencyNumber, poisonNumber }: CallNumbers): void {
-  useEffect(() => {
-    try {
-      browserSyncStorage()?.setItem(keyOf(), JSON.stringify({ emergencyNumber, poisonNumber }));
-    } catch {
-      // A full disk: they stand in the settings.
-    }
-  }, [emergencyNumber, poisonNumber]);
-}
-
-/** The numbers to call: of the settings once they are read, before that as they were last; null while neither is known. */
-export function useNumbersToCall(): CallNumbers | null {
+/** The settings, once something has read them. */
+function useSettingsRead(): Settings | undefined {
   const client = useQueryClient();
   const subscribe = useCallback((heard: () => void) => client.getQueryCache().subscribe(heard), [client]);
   const read = (): Settings | undefined => client.getQueryData<Settings>(['settings']);
-  const settings = useSyncExternalStore(subscribe, read, read);
-  return settings ?? keptNumbers();
+  return useSyncExternalStore(subscribe, read, read);
 }
+
+/**
+ * Keeps the numbers in the small storage too, as soon as the settings have been read: they are at hand before the home
+ * is open, and where it does not open.
+ */
+export function useKeepNumbers(storage: SyncStorage | null = browserSyncStorage()): void {
+  const settings = useSettingsRead();
+  useEffect(() => {
+    if (!settings) return;
+    const { emergencyNumber, poisonNumber } = settings;
+    try {
+      storage?.setItem(keyOf(), JSON.stringify({ emergencyNumber, poisonNumber }));
+    } catch {
+      // A full disk: they stand in the settings.
+    }
+  }, [settings, storage]);
+}
+
+/** The numbers to call: of the settings once they are read, before that as they were last; null while neither is known. */
+export const useNumbersToCall = (): CallNumbers | null => useSettingsRead() ?? keptNumbers();

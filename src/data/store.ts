@@ -281,7 +281,9 @@ export class Store {
    * Puts another home in place of everything, whole or not at all; one that is made of what is there is made of the
    * newest. Gives back both.
    */
-  async replace(next: Home | ((now: Home) => Home)): Promise<{ readonly before: Home; readonly put: Home }> {
+  async replace(
+    next: Home | ((now: Home) => Home | Promise<Home>),
+  ): Promise<{ readonly before: Home; readonly put: Home }> {
     // What cannot be read is set aside first: it would go with the rest.
     await this.home();
     const both = await this.parts.lock(async () => {
@@ -289,7 +291,7 @@ export class Store {
       const { storage, version } = this.parts;
       const { generation } = await this.head();
       const before = await homeIn(storage, generation);
-      const put = typeof next === 'function' ? next(before) : next;
+      const put = typeof next === 'function' ? await next(before) : next;
       const head = { schema: version, generation: generation + 1, since: generation + 1 };
       await storage.setMany(await generationOf(head, put));
       return { before, put };

@@ -36,7 +36,7 @@ export default function LabelSheet({ open, onClose, formula, content, profile, v
   const [layout, setLayout] = useState<LabelLayout | null>(null);
   const [wrong, setWrong] = useState<string | null>(null);
   const [which, setWhich] = useState('bottle');
-  const { work, run } = useWork();
+  const { works, run } = useWork();
   const code = useMemo(() => codeOf(formulaText(formula)), [formula]);
   const size = SIZES.find((s) => s.value === which)?.size ?? null;
   useEffect(() => {
@@ -94,7 +94,7 @@ export default function LabelSheet({ open, onClose, formula, content, profile, v
             />
             <Action title="SVG" onPress={svg} testID="label-svg" />
           </View>
-          <Working work={work} />
+          <Working works={works} />
         </>
       )}
     </Sheet>

@@ -3,7 +3,7 @@ import { act, render } from '@testing-library/react-native';
 import type { QueryClient } from '@tanstack/react-query';
 import type { ReactElement } from 'react';
 import { EMPTY_HOME, type Home } from '@/core';
-import { useKeepNumbers, useSettings, useWriteFailures } from '@/data';
+import { useSettings, useWriteFailures } from '@/data';
 import { createClient, HomeProvider } from '@/data/HomeProvider';
 import { BackupLog } from '@/data/backup/backupLog';
 import { BackupFile } from '@/data/backup/backupFile';
@@ -41,10 +41,10 @@ export async function elsewhere(): Promise<void> {
   await settle();
 }
 
-/** As the frame does it: failed writes are said. */
+/** As the frame does it: failed writes are said, and the settings are read. */
 function WriteFailures() {
   useWriteFailures(useNotice());
-  useKeepNumbers(useSettings());
+  useSettings();
   return null;
 }
 

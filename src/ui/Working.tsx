@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Action } from './Action';
 import { Body } from './Text';
@@ -16,33 +16,33 @@ export interface Work {
   readonly stop: () => void;
 }
 
-/** Runs what is long, one at a time, so that it can be seen (see `Working`) and stopped; what is left by its screen is stopped. */
+/** Runs what is long, so that it can be seen (see `Working`) and stopped. It goes on where its screen is left. */
 export function useWork(): {
-  readonly work: Work | null;
+  readonly works: readonly Work[];
   readonly run: <T>(what: string, job: (signal: AbortSignal) => Promise<T>) => Promise<T>;
 } {
-  const [work, setWork] = useState<Work | null>(null);
-  const now = useRef<AbortController | null>(null);
-  useEffect(() => () => now.current?.abort(), []);
+  const [works, setWorks] = useState<readonly Work[]>([]);
   const run = useCallback(async <T,>(what: string, job: (signal: AbortSignal) => Promise<T>): Promise<T> => {
-    now.current?.abort();
     const stop = new AbortController();
-    now.current = stop;
-    setWork({ what, sinceMs: Date.now(), stop: () => stop.abort() });
+    const work: Work = { what, sinceMs: Date.now(), stop: () => stop.abort() };
+    setWorks((before) => [...before, work]);
     try {
       return await job(stop.signal);
     } finally {
-      if (now.current === stop) setWork(null);
+      setWorks((before) => before.filter((one) => one !== work));
     }
   }, []);
-  return { work, run };
+  return { works, run };
 }
 
 /** That something long is under way, for how long, and what stops it. */
-export function Working({ work }: { readonly work: Work | null }) {
-  if (!work) return null;
-  return <Line work={work} />;
-}
+export const Working = ({ works }: { readonly works: readonly Work[] }) => (
+  <>
+    {works.map((work) => (
+      <Line key={`${work.what} ${work.sinceMs}`} work={work} />
+    ))}
+  </>
+);
 
 function Line({ work }: { readonly work: Work }) {
   const ranMs = useNow(SHOWN_AFTER_MS) - work.sinceMs;

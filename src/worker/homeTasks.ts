@@ -55,6 +55,9 @@ export const HOME_TASKS = {
     return read.ok ? { ok: true, value: { home: read.value, merged: mergeHomes(there, read.value, newId) } } : read;
   },
 
+  /** What is here and what a file holds, brought together. */
+  merge: ({ there, file }: { readonly there: Home; readonly file: Home }): Home => mergeHomes(there, file, newId).home,
+
   /** What a copy holds, and what of all that is here it does not: new, newer or not the same, seen from the copy. */
   tryCopy: ({
     file,

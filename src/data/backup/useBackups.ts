@@ -61,6 +61,9 @@ export function useReadHomeFile(): (
   return async (file, signal) => askHome('readHome', { file, there: await store.home() }, signal);
 }
 
+/** What is here and what a file holds, brought together. */
+export const homeWithFile = (there: Home, file: Home): Promise<Home> => askHome('merge', { there, file });
+
 /** The log as a CSV file, and entries out of one; changes nothing. */
 export const logFiles = {
   write: (entries: readonly LogEntry[], signal: AbortSignal): Promise<Blob> => askHome('writeLog', entries, signal),

@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
 import { useEffect } from 'react';
-import { useBatches, useKeepNumbers, useQuarantine, useReadAll, useSettings, useWriteFailures } from '@/data';
+import { useBatches, useKeepNumbers, useQuarantine, useReadAll, useWriteFailures } from '@/data';
 import { onNotificationTouched } from '@/devices';
 import { Action, Alert, Body, useNotice } from '@/ui';
 import { Alarms } from './Alarms';
@@ -14,7 +14,7 @@ import { NewVersion } from './NewVersion';
 export function Watch() {
   useWriteFailures(useNotice());
   useReadAll();
-  useKeepNumbers(useSettings());
+  useKeepNumbers();
   const router = useRouter();
   useEffect(() => onNotificationTouched((path) => router.push(path)), [router]);
   return (

@@ -218,7 +218,7 @@ function Controls() {
           <Body>What can wait a little.</Body>
           <Action title="Later" weight="quiet" onPress={nothing} />
         </Alert>
-        <Working work={{ what: 'The file is being read and checked', sinceMs: NOW_MS, stop: nothing }} />
+        <Working works={[{ what: 'The file is being read and checked', sinceMs: NOW_MS, stop: nothing }]} />
       </Part>
       <Part name="Sheet · Picker · Notice">
         <Action title="Open a sheet" onPress={() => setOpen('sheet')} />

@@ -26,7 +26,7 @@ export function LogFiles({ open, onClose, entries, opened }: Props) {
     setProblems([]);
     onClose();
   };
-  const { work, run } = useWork();
+  const { works, run } = useWork();
   const out = async (): Promise<void> => {
     saveFile('biscuit-log.csv', await run('The file is being written', (signal) => logFiles.write(entries, signal)));
     close();
@@ -57,7 +57,7 @@ export function LogFiles({ open, onClose, entries, opened }: Props) {
       ) : (
         <Preview read={read} there={entries} onClose={close} />
       )}
-      <Working work={work} />
+      <Working works={works} />
       {problems.length > 0 && (
         <>
           <Body style={styles.bold} role="alert">

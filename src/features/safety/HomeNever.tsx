@@ -50,7 +50,7 @@ function lines({ pairs }: Reason): string[] {
 /** What in this home must never meet: from the cupboard, the shelf and the log; on the screen, and to print. */
 export function HomeNever() {
   const say = useNotice();
-  const { work, run } = useWork();
+  const { works, run } = useWork();
   const pantry = usePantry();
   const batches = useBatches();
   const log = useLog();
@@ -113,7 +113,7 @@ export function HomeNever() {
             }}
             testID="print-never"
           />
-          <Working work={work} />
+          <Working works={works} />
         </>
       )}
     </Section>

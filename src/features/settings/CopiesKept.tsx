@@ -12,7 +12,7 @@ export function CopiesKept() {
   const nowMs = useNow(MINUTE_MS);
   const { state } = useBackupState();
   const tryBackup = useTryBackup();
-  const { work, run } = useWork();
+  const { works, run } = useWork();
   const [tried, setTried] = useState<Tried | null>(null);
   const tryOne = async (): Promise<void> => {
     const text = await pickFile('.json,application/json');
@@ -36,7 +36,7 @@ export function CopiesKept() {
           testID="try-copy"
         />
       </CopyByItself>
-      <Working work={work} />
+      <Working works={works} />
       <Sheet title="Would it bring everything back?" open={tried !== null} onClose={() => setTried(null)}>
         {tried && <TriedWords tried={tried} />}
       </Sheet>

@@ -1,8 +1,8 @@
 import { useEffect, useRef, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { EMPTY_HOME, mergeHomes, type Home, type MergedHomes } from '@/core';
+import { EMPTY_HOME, type Home, type MergedHomes } from '@/core';
 import {
-  newId,
+  homeWithFile,
   pickFile,
   saveFile,
   StoppedError,
@@ -43,7 +43,7 @@ const takenBackText = (kept: number): string =>
 export function HomeFile() {
   const { kind } = useHome();
   const readFile = useReadHomeFile();
-  const { work, run } = useWork();
+  const { works, run } = useWork();
   const replace = useReplaceHome();
   const takeBack = useUndoReplace();
   const restore = useRestoreQuarantined();
@@ -76,7 +76,7 @@ export function HomeFile() {
     if (opened !== null) startOpened.current(opened);
   }, []);
 
-  const putInPlace = (home: Home | ((now: Home) => Home), done: string): void => {
+  const putInPlace = (home: Home | ((now: Home) => Promise<Home>), done: string): void => {
     setAsked(null);
     replace.mutate(home, {
       onSuccess: (both) =>
@@ -117,7 +117,7 @@ export function HomeFile() {
           testID="clear"
         />
       </View>
-      <Working work={work} />
+      <Working works={works} />
       {refused.length > 0 && (
         <View style={styles.refused} role="alert">
           <Body style={styles.wrong}>Not imported; nothing here was changed.</Body>
@@ -164,10 +164,7 @@ export function HomeFile() {
               title="Add it to what is here"
               weight="main"
               onPress={() =>
-                putInPlace(
-                  (now) => mergeHomes(now, asked.home, newId).home,
-                  'Brought together: nothing that was here is lost.',
-                )
+                putInPlace((now) => homeWithFile(now, asked.home), 'Brought together: nothing that was here is lost.')
               }
               testID="confirm-merge"
             />
