@@ -22,7 +22,8 @@ export function homeKind(storage = browserSyncStorage()): HomeKind {
   const chosen = storage?.getItem(CHOICE_KEY) ?? null;
   if (isKind(chosen)) return chosen;
   const kind = defaultKind();
-  chooseHome(kind, storage);
+  // While it is developed, each start says which.
+  if (!__DEV__) chooseHome(kind, storage);
   return kind;
 }
 

@@ -7,6 +7,7 @@ import { codeOf } from './code';
 import { labelSizeFor, type LabelLayout, type LabelSize } from './labelLayout';
 import { LabelPreview } from './LabelPreview';
 import { perSheet } from './paper';
+import type { PRESS_TASKS } from './press';
 import { askPress } from './pressDesk';
 
 interface Props {
@@ -39,18 +40,22 @@ export default function LabelSheet({ open, onClose, formula, content, profile, v
   const { works, run } = useWork();
   const code = useMemo(() => codeOf(formulaText(formula)), [formula]);
   const size = SIZES.find((s) => s.value === which)?.size ?? null;
+  // By what it says, not by whose object it is: a screen that is drawn anew asks for nothing anew.
+  const asked = JSON.stringify({
+    facts: { content, volume, made, discardBy, code },
+    size: size ?? labelSizeFor(profile),
+  });
   useEffect(() => {
     if (!open) return undefined;
     let stale = false;
-    const facts = { content, volume, made, discardBy, code };
-    askPress('layout', { facts, size: size ?? labelSizeFor(profile) }).then(
+    askPress('layout', JSON.parse(asked) as Parameters<typeof PRESS_TASKS.layout>[0]).then(
       (laidOut) => !stale && setLayout(laidOut),
       (error: unknown) => !stale && setWrong(wordsOf(error)),
     );
     return () => {
       stale = true;
     };
-  }, [open, content, volume, made, discardBy, code, size, profile]);
+  }, [open, asked]);
   const name = fileNameOf(content.name);
   const save = async (file: string, type: string, making: (signal: AbortSignal) => Promise<Made>): Promise<void> => {
     setWrong(null);

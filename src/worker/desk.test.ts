@@ -70,6 +70,27 @@ test('what is stopped ends at once, and its worker with it', async () => {
   expect(ended).toBe(1);
 });
 
+test('a worker that is kept does the next task too, and is ended after a while', async () => {
+  let started = 0;
+  let ended = 0;
+  const start = (): WorkerSide => {
+    started++;
+    return worker(() => ended++);
+  };
+  const ask = createDesk({ start, here: () => Promise.resolve(TASKS), keepMs: 40 });
+  expect(await ask('double', [1])).toEqual({ list: [2] });
+  expect(await ask('double', [2])).toEqual({ list: [4] });
+  expect([started, ended]).toEqual([1, 0]);
+  // Two at once are two.
+  expect(await Promise.all([ask('double', [3]), ask('double', [4])])).toEqual([{ list: [6] }, { list: [8] }]);
+  expect(started).toBe(2);
+  // What fails is not used again.
+  await expect(ask('fail', null as never)).rejects.toThrow();
+  expect(ended).toBe(1);
+  while (ended < 2) await new Promise((resolve) => setTimeout(resolve, 5));
+  expect(started).toBe(2);
+});
+
 test('a worker that breaks is said to, in words', async () => {
   const broken = worker(() => undefined);
   broken.postMessage = () =>

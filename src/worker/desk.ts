@@ -30,13 +30,44 @@ interface DeskParts<T extends Tasks> {
   readonly start: () => WorkerSide | null;
   /** The tasks themselves, for where there are no workers: then the page stands still meanwhile. */
   readonly here: () => Promise<T>;
+  /** So long a worker that has done its task waits for another, ms; not at all if not given. For what is asked again and again. */
+  readonly keepMs?: number;
+}
+
+/** Workers that have done their task, and wait a while for another. */
+class Idle {
+  private readonly waiting = new Map<WorkerSide, ReturnType<typeof setTimeout>>();
+
+  constructor(private readonly keepMs: number) {}
+
+  take(): WorkerSide | null {
+    const [first] = this.waiting;
+    if (!first) return null;
+    const [worker, end] = first;
+    clearTimeout(end);
+    this.waiting.delete(worker);
+    return worker;
+  }
+
+  put(worker: WorkerSide): void {
+    if (this.keepMs === 0) {
+      worker.terminate();
+      return;
+    }
+    const end = setTimeout(() => {
+      this.waiting.delete(worker);
+      worker.terminate();
+    }, this.keepMs);
+    this.waiting.set(worker, end);
+  }
 }
 
 /**
- * Asks for work that would hold up the page: each in a worker of its own, which is ended with it, or when it is
- * stopped. Long lists go over in pieces, the page having its turn between them.
+ * Asks for work that would hold up the page: each in a worker of its own, which is ended with it, when it fails, or
+ * when it is stopped. Long lists go over in pieces, the page having its turn between them.
  */
-export function createDesk<T extends Tasks>({ start, here }: DeskParts<T>) {
+export function createDesk<T extends Tasks>({ start, here, keepMs = 0 }: DeskParts<T>) {
+  const idle = new Idle(keepMs);
   /**
    * @param signal stops it: the promise is then broken at once with a StoppedError
    * @throws the task's own error, by its message
@@ -47,14 +78,15 @@ export function createDesk<T extends Tasks>({ start, here }: DeskParts<T>) {
     signal?: AbortSignal,
   ): Promise<OutputOf<T, N>> {
     if (signal?.aborted) throw new StoppedError();
-    const worker = start();
+    const worker = idle.take() ?? start();
     if (!worker) {
       const tasks = await here();
       await turn();
       return (await (tasks[name] as (input: InputOf<T, N>) => unknown)(input)) as OutputOf<T, N>;
     }
+    let done = false;
     try {
-      return await new Promise<OutputOf<T, N>>((resolve, reject) => {
+      const output = await new Promise<OutputOf<T, N>>((resolve, reject) => {
         const answer = new Assembly();
         signal?.addEventListener('abort', () => reject(new StoppedError()));
         worker.onmessage = ({ data }: MessageEvent<Answer>) => {
@@ -62,14 +94,17 @@ export function createDesk<T extends Tasks>({ start, here }: DeskParts<T>) {
             reject(new Error(data.message));
             return;
           }
-          const done = answer.take(data);
-          if (done) resolve(done.whole as OutputOf<T, N>);
+          const all = answer.take(data);
+          if (all) resolve(all.whole as OutputOf<T, N>);
         };
         worker.onerror = (event) => reject(new Error(event.message || 'It could not be done on this device.'));
         void send(worker, name, input, () => signal?.aborted === true).catch(reject);
       });
+      done = true;
+      return output;
     } finally {
-      worker.terminate();
+      if (done) idle.put(worker);
+      else worker.terminate();
     }
   };
 }
