@@ -1,6 +1,3 @@
-import { readdirSync, readFileSync } from 'node:fs';
-import { join } from 'node:path';
-import { gzipSync } from 'node:zlib';
 import {
   recipeTextOf,
   evaluate,
@@ -102,26 +99,6 @@ function longTexts(): void {
       ratio: large / small,
     });
   }
-}
-
-/** Floor of the stack: an empty app with router, elements, query and storage, bytes after gzip. */
-const EMPTY_APP_BYTES = 565_000;
-/** What the first screen needs: the rest comes with its own screen. Every layout and index counts, though one of each is fetched. */
-const FIRST = /\/(?:entry|__common|__expo-metro-runtime|_layout|index)-[0-9a-f]+\.js$/;
-
-function firstScripts(): void {
-  const folder = 'dist/_expo/static/js/web';
-  const bytes = readdirSync(folder)
-    .map((f) => join(folder, f))
-    .filter((f) => FIRST.test(f))
-    .reduce((sum, f) => sum + gzipSync(readFileSync(f)).length, 0);
-  say({
-    name: 'first scripts after gzip',
-    value: bytes,
-    unit: 'bytes',
-    baseline: EMPTY_APP_BYTES,
-    ratio: bytes / EMPTY_APP_BYTES,
-  });
 }
 
 /** Six lines that react, so that every view and many findings are worked out; one surface. */
@@ -226,4 +203,3 @@ keystroke();
 longTexts();
 wholeEvaluation();
 allWays();
-firstScripts();
