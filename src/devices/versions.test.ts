@@ -33,8 +33,13 @@ class FakeWorkers {
   activate(): void {
     this.registration.active = this.registration.waiting;
     this.registration.waiting = null;
-    this.controller = this.registration.active;
     this.steps.forEach((step) => step());
+    this.takeOver();
+  }
+
+  /** The active one takes over the page. */
+  takeOver(): void {
+    this.controller = this.registration.active;
     this.heard.get('controllerchange')?.();
   }
 }
@@ -57,7 +62,7 @@ test('the first visit is kept, and nothing is loaded anew', async () => {
 
 test('a newer one is told of once it is here whole, takes over when told, and the page is loaded anew', async () => {
   const workers = new FakeWorkers();
-  workers.controller = workers.registration.active = {};
+  workers.controller = workers.registration.active = { state: 'activated' };
   let anew = 0;
   let heard = 0;
   const versions = versionsOf(workers, () => anew++);
@@ -75,7 +80,7 @@ test('a newer one is told of once it is here whole, takes over when told, and th
 
 test('one that was ready before the page was opened is told of at once', async () => {
   const workers = new FakeWorkers();
-  workers.controller = workers.registration.active = {};
+  workers.controller = workers.registration.active = { state: 'activated' };
   workers.registration.waiting = { postMessage: () => undefined };
   const versions = versionsOf(workers);
   await versions.start();
@@ -84,7 +89,7 @@ test('one that was ready before the page was opened is told of at once', async (
 
 test('a page loaded past its worker is kept all the same, and hears of what takes over', async () => {
   const workers = new FakeWorkers();
-  workers.registration.active = {};
+  workers.registration.active = { state: 'activated' };
   let anew = 0;
   const versions = versionsOf(workers, () => anew++);
   await versions.start();
@@ -92,6 +97,17 @@ test('a page loaded past its worker is kept all the same, and hears of what take
   workers.install();
   workers.activate();
   expect(anew).toBe(1);
+});
+
+test('the first one, just becoming active as the page asks for it, loads nothing anew', async () => {
+  const workers = new FakeWorkers();
+  workers.registration.active = { state: 'activating' };
+  let anew = 0;
+  const versions = versionsOf(workers, () => anew++);
+  await Promise.all([versions.start(), versions.start()]);
+  expect(versions.state().isKept).toBe(false);
+  workers.takeOver();
+  expect([versions.state().isKept, anew]).toEqual([true, 0]);
 });
 
 test('it looks for a newer one at most once an hour', async () => {

@@ -16,6 +16,7 @@ const LOOK_AGAIN_MS = 60 * 60_000;
 export class Versions {
   private now: VersionState;
   private registration: ServiceWorkerRegistration | null = null;
+  private isStarted = false;
   private lookedMs = 0;
   private readonly listeners = new Set<() => void>();
 
@@ -40,7 +41,8 @@ export class Versions {
   /** Begins to keep the app here. What the browser refuses is no failure: Biscuit then needs its server. */
   async start(): Promise<void> {
     const { workers } = this;
-    if (!workers || this.registration) return;
+    if (!workers || this.isStarted) return;
+    this.isStarted = true;
     let hadOne = workers.controller !== null;
     workers.addEventListener('controllerchange', () => {
       this.set({ isKept: true });
@@ -52,8 +54,9 @@ export class Versions {
     const registration = (await workers.register('/sw.js', { updateViaCache: 'none' }).catch(() => null)) ?? null;
     if (!registration) return;
     this.registration = registration;
-    // A page that was loaded past it, by a hard reload, has no controller, and is kept all the same.
-    if (registration.active) {
+    // A page that was loaded past it, by a hard reload, has no controller, and is kept all the same. One that is only
+    // just becoming active will take over this page, as the first.
+    if (registration.active?.state === 'activated') {
       hadOne = true;
       this.set({ isKept: true });
     }

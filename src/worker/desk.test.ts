@@ -63,32 +63,43 @@ test('what is stopped ends at once, and its worker with it', async () => {
   let ended = 0;
   const stop = new AbortController();
   const asked = deskWith(() => worker(() => ended++))('never', null as never, stop.signal);
-  setTimeout(() => stop.abort(), 5);
+  stop.abort();
   await expect(asked).rejects.toBeInstanceOf(StoppedError);
   expect(ended).toBe(1);
   await expect(deskWith(() => worker(() => ended++))('double', [1], stop.signal)).rejects.toBeInstanceOf(StoppedError);
   expect(ended).toBe(1);
 });
 
-test('a worker that is kept does the next task too, and is ended after a while', async () => {
+test('a worker that is kept does the next task too, and is ended once nothing has come for a while', async () => {
+  const KEEP_MS = 60_000;
+  /** What ends those that wait, in turn: the while is over when the test says so. */
+  const ends: (() => void)[] = [];
+  const later = setTimeout;
+  jest
+    .spyOn(globalThis, 'setTimeout')
+    .mockImplementation(((run: () => void, ms: number) =>
+      ms === KEEP_MS ? ends.push(run) : later(run, ms)) as typeof setTimeout);
   let started = 0;
   let ended = 0;
   const start = (): WorkerSide => {
     started++;
     return worker(() => ended++);
   };
-  const ask = createDesk({ start, here: () => Promise.resolve(TASKS), keepMs: 40 });
+  const ask = createDesk({ start, here: () => Promise.resolve(TASKS), keepMs: KEEP_MS });
   expect(await ask('double', [1])).toEqual({ list: [2] });
   expect(await ask('double', [2])).toEqual({ list: [4] });
   expect([started, ended]).toEqual([1, 0]);
   // Two at once are two.
   expect(await Promise.all([ask('double', [3]), ask('double', [4])])).toEqual([{ list: [6] }, { list: [8] }]);
-  expect(started).toBe(2);
+  expect([started, ended]).toEqual([2, 0]);
   // What fails is not used again.
-  await expect(ask('fail', null as never)).rejects.toThrow();
-  expect(ended).toBe(1);
-  while (ended < 2) await new Promise((resolve) => setTimeout(resolve, 5));
-  expect(started).toBe(2);
+  await expect(ask('fail', null as never)).rejects.toThrow('The file is not JSON.');
+  expect([started, ended]).toEqual([2, 1]);
+  ends.at(-1)?.();
+  expect([started, ended]).toEqual([2, 2]);
+  expect(await ask('double', [5])).toEqual({ list: [10] });
+  expect(started).toBe(3);
+  jest.restoreAllMocks();
 });
 
 test('a worker that breaks is said to, in words', async () => {

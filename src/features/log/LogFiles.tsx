@@ -26,6 +26,7 @@ export function LogFiles({ open, onClose, entries, opened }: Props) {
     setProblems([]);
     onClose();
   };
+  const say = useNotice();
   const { works, run } = useWork();
   const out = async (): Promise<void> => {
     saveFile('biscuit-log.csv', await run('The file is being written', (signal) => logFiles.write(entries, signal)));
@@ -42,6 +43,10 @@ export function LogFiles({ open, onClose, entries, opened }: Props) {
     if (e instanceof StoppedError) return;
     setProblems([{ where: 'file', message: `It cannot be read: ${e instanceof Error ? e.message : String(e)}.` }]);
   };
+  const unwritten = (e: unknown): void => {
+    if (e instanceof StoppedError) return;
+    say({ text: `The file could not be made: ${e instanceof Error ? e.message : String(e)} Nothing was changed.` });
+  };
   const readOpened = useRef((text: string): void => void into(text).catch(unread));
   useEffect(() => {
     if (opened !== null) readOpened.current(opened);
@@ -51,7 +56,7 @@ export function LogFiles({ open, onClose, entries, opened }: Props) {
       {read === null ? (
         <>
           <Body>Any spreadsheet opens it. What comes in is added; nothing that is here is changed.</Body>
-          <Action title="Save it as CSV" onPress={() => void out().catch(unread)} testID="csv-out" />
+          <Action title="Save it as CSV" onPress={() => void out().catch(unwritten)} testID="csv-out" />
           <Action title="Bring in a CSV file" onPress={() => void into(null).catch(unread)} testID="csv-in" />
         </>
       ) : (
