@@ -28,7 +28,12 @@ export function keptNumbers(storage: SyncStorage | null = browserSyncStorage()):
 /** The settings, once something has read them. */
 function useSettingsRead(): Settings | undefined {
   const client = useQueryClient();
-  const subscribe = useCallback((heard: () => void) => client.getQueryCache().subscribe(heard), [client]);
+  // What else is told is told while something is drawn, and has read nothing.
+  const subscribe = useCallback(
+    (heard: () => void) =>
+      client.getQueryCache().subscribe(({ type }) => (type === 'updated' || type === 'removed') && heard()),
+    [client],
+  );
   const read = (): Settings | undefined => client.getQueryData<Settings>(['settings']);
   return useSyncExternalStore(subscribe, read, read);
 }

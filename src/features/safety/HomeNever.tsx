@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { incompatiblePairs, type IncompatiblePair } from '@/core';
 import { saveFile, StoppedError, useBatches, useLog, usePantry, useSettings } from '@/data';
@@ -55,11 +55,18 @@ export function HomeNever() {
   const batches = useBatches();
   const log = useLog();
   const { emergencyNumber, poisonNumber } = useSettings();
-  const [reasons, setReasons] = useState<readonly Reason[] | null>(null);
-  const look = (): void => {
-    const things = thingsInHome(pantry.data ?? [], { batches: batches.data ?? [], log: log.data?.entries ?? [] });
-    setReasons(byReason(incompatiblePairs(things)));
-  };
+  const [asked, setAsked] = useState(false);
+  const [cupboard, shelf] = [pantry.data, batches.data];
+  const entries = log.data?.complete ? log.data.entries : undefined;
+  // Null until all of the home has been read: of what was not looked at, nothing is said.
+  const reasons = useMemo(
+    () =>
+      asked && cupboard && shelf && entries
+        ? byReason(incompatiblePairs(thingsInHome(cupboard, { batches: shelf, log: entries })))
+        : null,
+    [asked, cupboard, shelf, entries],
+  );
+  const failed = [pantry, batches, log].find((read) => read.isError)?.error;
   const print = async (): Promise<void> => {
     const numbers = [
       ...(poisonNumber ? [`Poison advice: ${poisonNumber}`] : []),
@@ -84,8 +91,10 @@ export function HomeNever() {
     <Section>
       <Heading>What must never meet in this home</Heading>
       <SecondaryText>From your cupboard, your shelf, and bought products in the log.</SecondaryText>
-      {reasons === null ? (
-        <Action title="Look through this home" onPress={look} testID="look-through" />
+      {!asked ? (
+        <Action title="Look through this home" onPress={() => setAsked(true)} testID="look-through" />
+      ) : reasons === null ? (
+        <Body>{failed ? `Your home could not be looked through: ${failed.message}` : 'Your home is being read…'}</Body>
       ) : reasons.length === 0 ? (
         <Body>Nothing here is a danger with anything else here. Bleach or a drain opener would change that.</Body>
       ) : (

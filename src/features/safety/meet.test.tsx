@@ -1,8 +1,11 @@
-import { fireEvent, screen, within } from '@testing-library/react-native';
+import { act, fireEvent, screen, within } from '@testing-library/react-native';
+import { useState } from 'react';
+import { Text } from 'react-native';
 import { DEFAULT_SETTINGS, EMPTY_HOME, type Home, type LogEntry } from '@/core';
 import { demoHome } from '@/data/demo/demoHome';
 import { linesThatFit } from '@/print/pagePdf';
-import { renderIn } from '@/testing/renderIn';
+import { Store } from '@/data/store';
+import { renderIn, settle } from '@/testing/renderIn';
 import { HomeNever } from './HomeNever';
 import { MeetScreen } from './MeetScreen';
 import { batchKey, entryKey, meetAddress, thingOf, thingsInHome } from './things';
@@ -79,22 +82,48 @@ describe('the things of a home', () => {
     expect(left).toEqual([]);
   });
 
+  const withBleach: Home = {
+    ...EMPTY_HOME,
+    settings: { ...DEFAULT_SETTINGS, poisonNumber: '112' },
+    pantry: ['chlorine-bleach', 'white-vinegar', 'lemon-juice', 'baking-soda'].map((id) => ({
+      id,
+      left: null,
+      pack: null,
+    })),
+  };
+
   test('what must never meet is looked for at a tap, and said for a home with bleach', async () => {
-    const withBleach: Home = {
-      ...EMPTY_HOME,
-      settings: { ...DEFAULT_SETTINGS, poisonNumber: '112' },
-      pantry: ['chlorine-bleach', 'white-vinegar', 'lemon-juice', 'baking-soda'].map((id) => ({
-        id,
-        left: null,
-        pack: null,
-      })),
-    };
     await renderIn(<HomeNever />, withBleach);
     fireEvent.press(screen.getByTestId('look-through'));
     expect(
       screen.getByText(/^Chlorine bleach: never with (?:white vinegar, lemon juice|lemon juice, white vinegar)\.$/),
     ).toBeTruthy();
     expect(screen.queryByText(/baking soda/)).toBeNull();
+  });
+
+  test('nothing is said of a home that is not read yet', async () => {
+    // Shown only once the home is open: its cupboard is then read late.
+    const Later = () => {
+      const [shown, setShown] = useState(false);
+      return shown ? <HomeNever /> : <Text onPress={() => setShown(true)}>show</Text>;
+    };
+    await renderIn(<Later />, withBleach);
+    let read = (): void => undefined;
+    const late = new Promise<void>((resolve) => (read = resolve));
+    const all = Store.prototype.all;
+    const held = jest.spyOn(Store.prototype, 'all').mockImplementation(async function (this: Store, name) {
+      if (name === 'pantry') await late;
+      return all.call(this, name);
+    });
+    fireEvent.press(screen.getByText('show'));
+    fireEvent.press(screen.getByTestId('look-through'));
+    await act(() => Promise.resolve());
+    expect(screen.getByText('Your home is being read…')).toBeTruthy();
+    expect(screen.queryByText(/^Nothing here is a danger/)).toBeNull();
+    read();
+    await settle();
+    expect(screen.getByText(/^Chlorine bleach: never with /)).toBeTruthy();
+    held.mockRestore();
   });
 });
 
