@@ -1,10 +1,11 @@
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { incompatiblePairs, type IncompatiblePair } from '@/core';
+import { incompatiblePairs, listOf, type IncompatiblePair, type NamedSubstance } from '@/core';
 import { saveFile, StoppedError, useBatches, useLog, usePantry, useSettings } from '@/data';
 import { printedPage, type PageBlock } from '@/print';
 import {
   Action,
+  Alert,
   Body,
   capital,
   Heading,
@@ -47,6 +48,25 @@ function lines({ pairs }: Reason): string[] {
   return [...by].map(([head, others]) => `${capital(head)}: never with ${others.join(', ')}.`);
 }
 
+/** What a home was found to hold: what must never meet, and what nobody knows enough of to say. */
+interface Found {
+  readonly reasons: readonly Reason[];
+  /** Names of what is not wholly understood. */
+  readonly notKnown: readonly string[];
+  readonly isEmpty: boolean;
+}
+
+function foundIn(things: readonly NamedSubstance[]): Found {
+  return {
+    reasons: byReason(incompatiblePairs(things)),
+    notKnown: things.filter((t) => !t.understood || t.unknownKind).map((t) => t.name),
+    isEmpty: things.length === 0,
+  };
+}
+
+const notKnownText = (names: readonly string[]): string =>
+  `Not known for sure what is in it, so never with anything else: ${listOf(names)}. Go by the label.`;
+
 /** What in this home must never meet: from the cupboard, the shelf and the log; on the screen, and to print. */
 export function HomeNever() {
   const say = useNotice();
@@ -59,15 +79,13 @@ export function HomeNever() {
   const [cupboard, shelf] = [pantry.data, batches.data];
   const entries = log.data?.complete ? log.data.entries : undefined;
   // Null until all of the home has been read: of what was not looked at, nothing is said.
-  const reasons = useMemo(
+  const found = useMemo(
     () =>
-      asked && cupboard && shelf && entries
-        ? byReason(incompatiblePairs(thingsInHome(cupboard, { batches: shelf, log: entries })))
-        : null,
+      asked && cupboard && shelf && entries ? foundIn(thingsInHome(cupboard, { batches: shelf, log: entries })) : null,
     [asked, cupboard, shelf, entries],
   );
-  const failed = [pantry, batches, log].find((read) => read.isError)?.error;
-  const print = async (): Promise<void> => {
+  const failed = [pantry, batches, log].filter((read) => read.isError);
+  const print = async ({ reasons, notKnown }: Found): Promise<void> => {
     const numbers = [
       ...(poisonNumber ? [`Poison advice: ${poisonNumber}`] : []),
       ...(emergencyNumber ? [`Emergency: ${emergencyNumber}`] : []),
@@ -75,10 +93,11 @@ export function HomeNever() {
     const blocks: PageBlock[] = [
       { text: 'What must never meet in this home', as: 'title' },
       ...(numbers.length > 0 ? [{ text: numbers.join('    '), as: 'strong' as const }] : []),
-      ...(reasons ?? []).flatMap((r) => [
+      ...reasons.flatMap((r) => [
         ...lines(r).map((text) => ({ text, as: 'strong' as const })),
         { text: r.why, as: 'plain' as const },
       ]),
+      ...(notKnown.length > 0 ? [{ text: notKnownText(notKnown), as: 'strong' as const }] : []),
       {
         text: 'The label of what you bought comes before anything said here. Never add a bought cleaner to a mixture.',
         as: 'plain',
@@ -93,13 +112,18 @@ export function HomeNever() {
       <SecondaryText>From your cupboard, your shelf, and bought products in the log.</SecondaryText>
       {!asked ? (
         <Action title="Look through this home" onPress={() => setAsked(true)} testID="look-through" />
-      ) : reasons === null ? (
-        <Body>{failed ? `Your home could not be looked through: ${failed.message}` : 'Your home is being read…'}</Body>
-      ) : reasons.length === 0 ? (
-        <Body>Nothing here is a danger with anything else here. Bleach or a drain opener would change that.</Body>
+      ) : failed.length > 0 ? (
+        <Alert>
+          <Body>Your home could not be looked through: {failed[0]?.error?.message}</Body>
+          <Action title="Try again" onPress={() => failed.forEach((read) => void read.refetch())} />
+        </Alert>
+      ) : found === null ? (
+        <SecondaryText role="status">Your home is being read…</SecondaryText>
+      ) : found.isEmpty ? (
+        <Body>There is nothing to look through yet: cupboard, shelf and log hold nothing.</Body>
       ) : (
         <>
-          {reasons.map((r) => (
+          {found.reasons.map((r) => (
             <View key={r.why} style={styles.reason}>
               <VerdictMark level="danger" size={28} />
               <View style={styles.words}>
@@ -112,10 +136,22 @@ export function HomeNever() {
               </View>
             </View>
           ))}
+          {found.reasons.length === 0 && (
+            <Body>
+              Nothing that is known here is a danger with anything else known here. Bleach or a drain opener would
+              change that.
+            </Body>
+          )}
+          {found.notKnown.length > 0 && (
+            <View style={styles.reason}>
+              <VerdictMark level="caution" size={28} />
+              <Body style={styles.words}>{notKnownText(found.notKnown)}</Body>
+            </View>
+          )}
           <Action
             title="A sheet to print"
             onPress={() => {
-              print().catch((error: unknown) => {
+              print(found).catch((error: unknown) => {
                 if (error instanceof StoppedError) return;
                 say({ text: `The sheet could not be made: ${error instanceof Error ? error.message : 'unknown'}.` });
               });

@@ -82,6 +82,18 @@ describe('the things of a home', () => {
     expect(left).toEqual([]);
   });
 
+  test('two bottles of one name that hold two things are both looked at', () => {
+    const { lines } = home.batches.find((b) => b.formula.lines.some((l) => l.ingredient.kind === 'known'))!.formula;
+    const bleach = { ...lines[0]!, ingredient: { kind: 'known', id: 'chlorine-bleach' } as const };
+    const other = { ...batch, id: 'other', formula: { ...batch.formula, lines: [bleach] } };
+    const things = thingsInHome([], { batches: [batch, batch, other], log: [] });
+    expect(things).toHaveLength(1);
+    expect(things[0]!.readings.map((r) => r[0]!.id)).toEqual([
+      thingOf(batchKey(batch), around).readings[0]![0]!.id,
+      'chlorine-bleach',
+    ]);
+  });
+
   const withBleach: Home = {
     ...EMPTY_HOME,
     settings: { ...DEFAULT_SETTINGS, poisonNumber: '112' },
@@ -119,11 +131,35 @@ describe('the things of a home', () => {
     fireEvent.press(screen.getByTestId('look-through'));
     await act(() => Promise.resolve());
     expect(screen.getByText('Your home is being read…')).toBeTruthy();
-    expect(screen.queryByText(/^Nothing here is a danger/)).toBeNull();
+    expect(screen.queryByText(/^(?:Nothing that is known|There is nothing)/)).toBeNull();
     read();
     await settle();
     expect(screen.getByText(/^Chlorine bleach: never with /)).toBeTruthy();
     held.mockRestore();
+  });
+
+  test('what cannot be read is said, nothing is promised, and it can be tried again', async () => {
+    const held = jest.spyOn(Store.prototype, 'log').mockRejectedValue(new Error('The disk gave no answer.'));
+    await renderIn(<HomeNever />, withBleach);
+    fireEvent.press(screen.getByTestId('look-through'));
+    expect(screen.getByText(/could not be looked through: The disk gave no answer\./)).toBeTruthy();
+    expect(screen.queryByText(/never with/)).toBeNull();
+    held.mockRestore();
+    fireEvent.press(screen.getByText('Try again'));
+    await settle();
+    expect(screen.getByText(/^Chlorine bleach: never with /)).toBeTruthy();
+  });
+
+  test('what is not known is named, and no promise is made of it', async () => {
+    const unknown: LogEntry = { ...entry, used: { kind: 'bought', id: null, name: 'Qwzx gel' } };
+    const { unmount } = await renderIn(<HomeNever />, { ...EMPTY_HOME, log: [unknown] });
+    fireEvent.press(screen.getByTestId('look-through'));
+    expect(screen.getByText(/so never with anything else: Qwzx gel\. Go by the label\./)).toBeTruthy();
+    expect(screen.getByText(/^Nothing that is known here is a danger with anything else known here\./)).toBeTruthy();
+    unmount();
+    await renderIn(<HomeNever />, EMPTY_HOME);
+    fireEvent.press(screen.getByTestId('look-through'));
+    expect(screen.getByText(/^There is nothing to look through yet/)).toBeTruthy();
   });
 });
 

@@ -4,6 +4,7 @@ import {
   ingredientsUsed,
   substanceNamed,
   type Batch,
+  type Ingredient,
   type LogEntry,
   type NamedSubstance,
   type PantryItem,
@@ -53,12 +54,30 @@ export function thingOf(key: string, { batches, log }: Around): NamedSubstance {
   return byId ? { ...substanceNamed(byId.id), name: byId.name } : substanceNamed(key);
 }
 
+/** What a name stands for in one of the ways it is meant, to tell two of them apart. */
+const readingKey = (ingredients: readonly Ingredient[]): string =>
+  JSON.stringify(ingredients.map(({ id, contents }) => [id, contents]));
+
+/** Things of one name as one, that may be meant in any of their ways: two bottles called the same may hold two things. */
+function byName(things: readonly NamedSubstance[]): NamedSubstance[] {
+  const found = new Map<string, NamedSubstance>();
+  for (const thing of things) {
+    const before = found.get(thing.name);
+    const known = new Set(before?.readings.map(readingKey));
+    found.set(thing.name, {
+      name: thing.name,
+      readings: [...(before?.readings ?? []), ...thing.readings.filter((r) => !known.has(readingKey(r)))],
+      understood: thing.understood && (before?.understood ?? true),
+      unknownKind: thing.unknownKind || (before?.unknownKind ?? false),
+    });
+  }
+  return [...found.values()];
+}
+
 /** Everything that stands about in a home: the cupboard, the bottles of the shelf, and bought products that were used. */
-export function thingsInHome(pantry: readonly PantryItem[], { batches, log }: Around): NamedSubstance[] {
-  const things = [
+export const thingsInHome = (pantry: readonly PantryItem[], { batches, log }: Around): NamedSubstance[] =>
+  byName([
     ...pantry.map((p) => thingOf(p.id, { batches: [], log: [] })),
     ...batches.filter((b) => b.state === 'kept').map(bottle),
     ...log.filter((e) => e.used.kind === 'bought').map(used),
-  ];
-  return things.filter((t, i) => things.findIndex((o) => o.name === t.name) === i);
-}
+  ]);
