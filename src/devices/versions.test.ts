@@ -157,7 +157,8 @@ test('any tab that is busy is known of, and waited for', async () => {
   let free = false;
   const waited = whenNoneIsBusy(undefined, locks).then(() => (free = true));
   one();
-  await new Promise((resolve) => setTimeout(resolve, 0));
+  // All that could follow at once has followed.
+  await new Promise((resolve) => setImmediate(resolve));
   expect(free).toBe(false);
   two();
   await waited;

@@ -18,12 +18,12 @@ function worker(ended: () => void): WorkerSide {
     onmessage: null,
     postMessage: (message) => {
       const data: unknown = structuredClone(message);
-      setTimeout(() => void outside.onmessage?.call(outside as Worker, { data } as MessageEvent), 0);
+      setImmediate(() => void outside.onmessage?.call(outside as Worker, { data } as MessageEvent));
     },
   };
   outside.postMessage = (message: unknown) => {
     const data = structuredClone(message) as never;
-    setTimeout(() => inside.onmessage?.({ data } as MessageEvent<never>), 0);
+    setImmediate(() => inside.onmessage?.({ data } as MessageEvent<never>));
   };
   answerTasks(TASKS, inside);
   return outside;
@@ -44,9 +44,9 @@ test('a long list goes over in pieces, the page having its turn between them', a
   let running = true;
   const count = (): void => {
     turns++;
-    if (running) setTimeout(count, 0);
+    if (running) setImmediate(count);
   };
-  setTimeout(count, 0);
+  setImmediate(count);
   const { list } = await deskWith(() => worker(() => undefined))('double', long);
   running = false;
   expect(list).toEqual(long.map((n) => 2 * n));
@@ -105,9 +105,8 @@ test('a worker that is kept does the next task too, and is ended once nothing ha
 test('a worker that breaks is said to, in words', async () => {
   const broken = worker(() => undefined);
   broken.postMessage = () =>
-    void setTimeout(
+    void setImmediate(
       () => void broken.onerror?.call(broken as unknown as AbstractWorker, { message: '' } as ErrorEvent),
-      0,
     );
   await expect(deskWith(() => broken)('double', [1])).rejects.toThrow('It could not be done on this device.');
 });
