@@ -81,6 +81,7 @@ async function main(): Promise<void> {
   });
   await page.getByRole('link', { name: 'Log' }).click();
   await page.getByText('10,000 entries').waitFor();
+  // As a person looks before typing: meanwhile the texts of the log are worked out, a little at a time.
   await page.waitForTimeout(1500);
   await watched(page, 'searching the log, typed', async () => {
     await page.getByTestId('log-search').pressSequentially('hob vinegar', { delay: 80 });

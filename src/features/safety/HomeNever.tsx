@@ -110,18 +110,16 @@ export function HomeNever() {
     <Section>
       <Heading>What must never meet in this home</Heading>
       <SecondaryText>From your cupboard, your shelf, and bought products in the log.</SecondaryText>
-      {!asked ? (
-        <Action title="Look through this home" onPress={() => setAsked(true)} testID="look-through" />
-      ) : failed.length > 0 ? (
+      {!asked && <Action title="Look through this home" onPress={() => setAsked(true)} testID="look-through" />}
+      {asked && failed.length > 0 && (
         <Alert>
           <Body>Your home could not be looked through: {failed[0]?.error?.message}</Body>
           <Action title="Try again" onPress={() => failed.forEach((read) => void read.refetch())} />
         </Alert>
-      ) : found === null ? (
-        <SecondaryText role="status">Your home is being read…</SecondaryText>
-      ) : found.isEmpty ? (
-        <Body>There is nothing to look through yet: cupboard, shelf and log hold nothing.</Body>
-      ) : (
+      )}
+      {asked && !found && failed.length === 0 && <SecondaryText role="status">Your home is being read…</SecondaryText>}
+      {found?.isEmpty && <Body>There is nothing to look through yet: cupboard, shelf and log hold nothing.</Body>}
+      {found && !found.isEmpty && (
         <>
           {found.reasons.map((r) => (
             <View key={r.why} style={styles.reason}>
@@ -136,7 +134,7 @@ export function HomeNever() {
               </View>
             </View>
           ))}
-          {found.reasons.length === 0 && (
+          {found.reasons.length === 0 && failed.length === 0 && (
             <Body>
               Nothing that is known here is a danger with anything else known here. Bleach or a drain opener would
               change that.
@@ -148,16 +146,18 @@ export function HomeNever() {
               <Body style={styles.words}>{notKnownText(found.notKnown)}</Body>
             </View>
           )}
-          <Action
-            title="A sheet to print"
-            onPress={() => {
-              print(found).catch((error: unknown) => {
-                if (error instanceof StoppedError) return;
-                say({ text: `The sheet could not be made: ${error instanceof Error ? error.message : 'unknown'}.` });
-              });
-            }}
-            testID="print-never"
-          />
+          {found.reasons.length + found.notKnown.length > 0 && (
+            <Action
+              title="A sheet to print"
+              onPress={() => {
+                print(found).catch((error: unknown) => {
+                  if (error instanceof StoppedError) return;
+                  say({ text: `The sheet could not be made: ${error instanceof Error ? error.message : 'unknown'}.` });
+                });
+              }}
+              testID="print-never"
+            />
+          )}
           <Working works={works} />
         </>
       )}
