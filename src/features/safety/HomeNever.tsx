@@ -118,7 +118,7 @@ export function HomeNever() {
         </Alert>
       )}
       {asked && !found && failed.length === 0 && <SecondaryText role="status">Your home is being read…</SecondaryText>}
-      {found?.isEmpty && <Body>There is nothing to look through yet: cupboard, shelf and log hold nothing.</Body>}
+      {found?.isEmpty && <Body>There is nothing to look through yet: put what you have into the cupboard.</Body>}
       {found && !found.isEmpty && (
         <>
           {found.reasons.map((r) => (
