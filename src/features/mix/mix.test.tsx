@@ -1,10 +1,12 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react-native';
 import { STARTER_FORMULAS, type Formula, type Job } from '@/core';
 import { demoHome } from '@/data/demo/demoHome';
+import { Drafts } from '@/data/drafts/drafts';
 import { renderIn, settle } from '@/testing/renderIn';
 import { vesselOf } from './bench/BottleChoice';
 import { FormulaList } from './list/FormulaList';
 import { BenchScreen } from './bench/BenchScreen';
+import { EditScreen } from './edit/EditScreen';
 import { PasteScreen } from './paste/PasteScreen';
 
 const mockPush = jest.fn();
@@ -74,6 +76,31 @@ describe('paste a recipe', () => {
     fireEvent.press(screen.getByTestId('next-bottle'));
     await waitFor(() => expect(screen.getByText(/Not saved: The disk is full/)).toBeTruthy());
     expect(screen.getByTestId('recipe-text').props.value).toBe('1 cup water\n1 cup vinegar');
+  });
+});
+
+describe('what was left unfinished', () => {
+  // Opened nowhere else here: what is typed in a test and not written yet is found by the next one.
+  const unopened = STARTER_FORMULAS.at(-1)!;
+
+  test.each([
+    ['a recipe', 'recipe-text', <PasteScreen key="p" formulaId={unopened.id} />],
+    ['a formula on the bench', 'mix-it', <BenchScreen key="b" id={unopened.id} />],
+    ['a formula under edit', 'formula-name', <EditScreen key="e" formulaId={unopened.id} />],
+  ])('nothing can be begun over it before it is read: %s', async (_, field, element) => {
+    const reads: (() => void)[] = [];
+    const read = jest
+      .spyOn(Drafts.prototype, 'read')
+      .mockImplementation(() => new Promise((found) => reads.push(() => found({ value: null, takenUp: false }))));
+    try {
+      await renderIn(element);
+      expect(reads.length).toBeGreaterThan(0);
+      expect(screen.queryByTestId(field)).toBeNull();
+      reads.forEach((come) => come());
+      await screen.findByTestId(field);
+    } finally {
+      read.mockRestore();
+    }
   });
 });
 
