@@ -22,11 +22,11 @@ export: dist/index.html
 
 ## The app with the demo home, at http://127.0.0.1:4173
 demo: dist/index.html
-	exec npx tsx server/main.ts --demo
+	exec node --import tsx server/main.ts --demo
 
 ## The app with your own home, at http://127.0.0.1:4173
 start: dist/index.html
-	exec npx tsx server/main.ts
+	exec node --import tsx server/main.ts
 
 ## A development server with fast refresh, at http://127.0.0.1:8081; with the demo home: make dev DEMO=1
 dev: node_modules/.installed

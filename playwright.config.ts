@@ -3,7 +3,7 @@ import { defineConfig } from '@playwright/test';
 const OWN = 4181;
 const DEMO = 4182;
 const server = (port: number, more = '') => ({
-  command: `node_modules/.bin/tsx server/main.ts ${more}`,
+  command: `node --import tsx server/main.ts ${more}`,
   url: `http://127.0.0.1:${port}/healthz`,
   env: { PORT: String(port) },
   reuseExistingServer: false,

@@ -182,7 +182,7 @@ test('what never becomes a request is answered with the policies, and closed', a
 });
 
 test('stops cleanly when told to', async () => {
-  const child = spawn('node_modules/.bin/tsx', ['server/main.ts'], {
+  const child = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], {
     env: { ...process.env, PORT: '0', BISCUIT_DIST: root },
   });
   const address = await new Promise<string>((resolve, reject) => {
