@@ -15,6 +15,7 @@ export interface Draft<T> {
   readonly keep: (value: T) => void;
   /** Forgets what was kept: the work is finished. */
   readonly clear: () => void;
+  /** False until what was left unfinished has been read: what is begun before that would take its place, so nothing is shown to begin on. */
   readonly ready: boolean;
   /** True if it was left unfinished in a tab that is closed, and stands here as it was left there. */
   readonly takenUp: boolean;

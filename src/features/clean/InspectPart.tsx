@@ -123,7 +123,6 @@ export function InspectPart({ job, part, timers, head }: Props) {
     });
   };
 
-  // Begun before what was left unfinished is here, it would take its place.
   if (!draft.ready) return <Screen pinned={head}>{null}</Screen>;
   return (
     <Screen

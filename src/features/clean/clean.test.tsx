@@ -2,6 +2,7 @@ import { fireEvent, screen, waitFor, within } from '@testing-library/react-nativ
 import { STARTER_FORMULAS, startTimer, type Formula, type Home, type HomeSurface, type Job } from '@/core';
 import { demoHome } from '@/data/demo/demoHome';
 import { readAnew, renderIn, settle } from '@/testing/renderIn';
+import { slowDrafts } from '@/testing/slowDrafts';
 import { CleanScreen } from './CleanScreen';
 import { JobScreen } from './JobScreen';
 import { PlanScreen } from './PlanScreen';
@@ -328,6 +329,21 @@ describe('the guide', () => {
     await twice();
     expect(await store.all('timer')).toHaveLength(1);
     expect(await stepNow()).toBe('dwell');
+  });
+
+  test('nothing is noted at the last look before what was noted there is read', async () => {
+    const job = at(await started('pipit-tile', 'limescale'), 'inspect');
+    mockParams = { id: job.id };
+    const drafts = slowDrafts();
+    try {
+      await renderIn(<JobScreen />, { ...home, jobs: [job], log: [] });
+      expect(drafts.asked()).toBeGreaterThan(0);
+      expect(screen.queryByTestId('log-done')).toBeNull();
+      drafts.come();
+      await screen.findByTestId('log-done');
+    } finally {
+      drafts.restore();
+    }
   });
 
   test('once more goes back to the wetting, with an entry for the first time', async () => {

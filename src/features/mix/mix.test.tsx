@@ -1,13 +1,14 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react-native';
 import { STARTER_FORMULAS, type Formula, type Job } from '@/core';
 import { demoHome } from '@/data/demo/demoHome';
-import { Drafts } from '@/data/drafts/drafts';
 import { renderIn, settle } from '@/testing/renderIn';
+import { slowDrafts } from '@/testing/slowDrafts';
 import { vesselOf } from './bench/BottleChoice';
 import { FormulaList } from './list/FormulaList';
 import { BenchScreen } from './bench/BenchScreen';
 import { EditScreen } from './edit/EditScreen';
 import { PasteScreen } from './paste/PasteScreen';
+import { BakeScreen } from './tricks/BakeScreen';
 
 const mockPush = jest.fn();
 jest.mock('expo-router', () => ({ useRouter: () => ({ push: mockPush, replace: mockPush }) }));
@@ -87,19 +88,17 @@ describe('what was left unfinished', () => {
     ['a recipe', 'recipe-text', <PasteScreen key="p" formulaId={unopened.id} />],
     ['a formula on the bench', 'mix-it', <BenchScreen key="b" id={unopened.id} />],
     ['a formula under edit', 'formula-name', <EditScreen key="e" formulaId={unopened.id} />],
+    ['baking soda in the oven', 'baking-soda-g', <BakeScreen key="o" />],
   ])('nothing can be begun over it before it is read: %s', async (_, field, element) => {
-    const reads: (() => void)[] = [];
-    const read = jest
-      .spyOn(Drafts.prototype, 'read')
-      .mockImplementation(() => new Promise((found) => reads.push(() => found({ value: null, takenUp: false }))));
+    const drafts = slowDrafts();
     try {
       await renderIn(element);
-      expect(reads.length).toBeGreaterThan(0);
+      expect(drafts.asked()).toBeGreaterThan(0);
       expect(screen.queryByTestId(field)).toBeNull();
-      reads.forEach((come) => come());
+      drafts.come();
       await screen.findByTestId(field);
     } finally {
-      read.mockRestore();
+      drafts.restore();
     }
   });
 });

@@ -166,7 +166,6 @@ function Bench({ formula: kept, guide }: { formula: Formula; guide: GuidePart | 
   const picture = makeable && target.inBottle ? <PourPicture plan={makeable.plan} vessel={vessel} /> : null;
   const beside = wide && picture !== null;
 
-  // Begun before what was left unfinished is here, it would take its place.
   if (!draft.ready || !batch.ready) return <Screen>{null}</Screen>;
   return (
     <Screen next={next}>

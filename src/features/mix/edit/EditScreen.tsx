@@ -83,7 +83,6 @@ function Desk({ start }: { start: Formula }) {
     [shown, meant, context, apply],
   );
 
-  // Begun before what was left unfinished is here, it would take its place.
   if (!editor.ready) return <Screen>{null}</Screen>;
   return (
     <Screen

@@ -82,7 +82,6 @@ function Paste({ from, shared }: { from: Formula | null; shared: string | null }
     [shown.cup, put, clearText],
   );
 
-  // Begun before what was left unfinished is here, it would take its place.
   if (!ready) return <Screen>{null}</Screen>;
   return (
     <Screen next={next}>

@@ -92,7 +92,6 @@ export function BakeScreen() {
         },
       },
     );
-  // Begun before what was left unfinished is here, it would take its place.
   if (!draft.ready) return <Screen>{null}</Screen>;
   return (
     <Screen
