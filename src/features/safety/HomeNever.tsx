@@ -118,7 +118,9 @@ export function HomeNever() {
         </Alert>
       )}
       {asked && !found && failed.length === 0 && <SecondaryText role="status">Your home is being read…</SecondaryText>}
-      {found?.isEmpty && <Body>There is nothing to look through yet: put what you have into the cupboard.</Body>}
+      {found?.isEmpty && failed.length === 0 && (
+        <Body>There is nothing to look through yet: put what you have into the cupboard.</Body>
+      )}
       {found && !found.isEmpty && (
         <>
           {found.reasons.map((r) => (

@@ -5,7 +5,7 @@ import { DEFAULT_SETTINGS, EMPTY_HOME, type Home, type LogEntry } from '@/core';
 import { demoHome } from '@/data/demo/demoHome';
 import { linesThatFit } from '@/print/pagePdf';
 import { Store } from '@/data/store';
-import { renderIn, settle } from '@/testing/renderIn';
+import { readAnew, renderIn, settle } from '@/testing/renderIn';
 import { HomeNever } from './HomeNever';
 import { MeetScreen } from './MeetScreen';
 import { batchKey, entryKey, meetAddress, thingOf, thingsInHome } from './things';
@@ -148,6 +148,25 @@ describe('the things of a home', () => {
     fireEvent.press(screen.getByText('Try again'));
     await settle();
     expect(screen.getByText(/^Chlorine bleach: never with /)).toBeTruthy();
+  });
+
+  test.each([
+    ['its dangers stay in sight', withBleach, 1],
+    ['nothing is said to be without danger', { ...EMPTY_HOME, pantry: withBleach.pantry.slice(1) }, 0],
+    ['nothing is said to be empty', EMPTY_HOME, 0],
+  ])('of a home that cannot be read anew %s', async (_, home, dangers) => {
+    await renderIn(<HomeNever />, home);
+    fireEvent.press(screen.getByTestId('look-through'));
+    await settle();
+    const held = jest.spyOn(Store.prototype, 'log').mockRejectedValue(new Error('The disk gave no answer.'));
+    try {
+      await readAnew();
+      expect(await screen.findByText(/could not be looked through: The disk gave no answer\./)).toBeTruthy();
+      expect(screen.queryAllByText(/^Chlorine bleach: never with /)).toHaveLength(dangers);
+      expect(screen.queryByText(/^(?:Nothing that is known|There is nothing)/)).toBeNull();
+    } finally {
+      held.mockRestore();
+    }
   });
 
   test('what is not known is named, and no promise is made of it', async () => {
