@@ -3,6 +3,7 @@ import { substance, type SubstanceId, type Trait } from '../catalogue/substances
 import { DEFAULT_HEADSPACE_PERCENT } from '../catalogue/vessels';
 import { massFractionsOf, type Grams } from '../formula/composition';
 import { isWet, mixedVolume, type Poured } from '../formula/mixedVolume';
+import { holdsUnknown } from '../formula/resolveIngredient';
 import type { Range } from '../quantity/range';
 import type { Acidity, PHBand } from './acidity';
 import { acidityIn } from './dissolved';
@@ -13,7 +14,7 @@ import { oilPhase } from './oilPhase';
 import { peraceticMaxPPM } from './peracetic';
 import { NO_BALANCE, protonBalance, type Moles, type ProtonBalance } from './protonBalance';
 import { inertSalts, type InertSalt } from './salts';
-import { addUp, hardestGrain, leftUndissolved, molesBy, molesOf, sumOf, traitsOf } from './sums';
+import { addUp, hardestGrain, leftUndissolved, molesBy, molesOf, sumOf, traitsOf, type PouredWater } from './sums';
 import { exceeds, isAtLeast } from '../quantity/limit';
 
 /** What a mixture is, at 20 to 25 °C. Every verdict reads this, never a name alone. */
@@ -24,6 +25,8 @@ export interface MixtureState {
   /** True if there is water for acid and alkali to meet in: oil alone is wet, but nothing reacts in it. */
   readonly hasWaterPhase: boolean;
   readonly waterG: number;
+  /** Water that is poured as water, by its kind. */
+  readonly pouredWaterML: PouredWater;
   readonly grams: Readonly<Grams>;
   readonly moles: Readonly<Moles>;
   /** Grams of all substances with a trait. */
@@ -68,7 +71,7 @@ export interface MixtureState {
   /** Share of the oils that floats up, 0 to 1. */
   readonly oilFloatingShare: number;
   readonly peraceticAcidMaxPPM: number;
-  /** True if something in it is not known: no contents, and not water. */
+  /** True if something in it is not known. */
   readonly holdsUnknown: boolean;
   /** What has been poured. */
   readonly ingredients: readonly Ingredient[];
@@ -109,9 +112,6 @@ function borateComplexMolPerL(moles: Moles, litres: number): number {
   const lesser = litres > 0 ? Math.min(boric, moles.glycerol ?? 0) / litres : 0;
   return !isAtLeast(lesser, BORATE_COMPLEX_FROM_MOL_PER_L) ? 0 : lesser;
 }
-
-/** True of a thing of which nothing is known: no contents, and not water. */
-const isBlank = (ingredient: Ingredient): boolean => ingredient.contents.length === 0 && ingredient.water === null;
 
 /**
  * The state of what is poured together. Strengths count what was put in; what acid and alkali have done to
@@ -168,6 +168,7 @@ export function mix(poured: readonly Poured[], options: MixOptions = {}): Mixtur
     wet,
     hasWaterPhase: holdsWater,
     waterG,
+    pouredWaterML: sums.pouredWaterML,
     grams,
     moles,
     traitG,
@@ -211,7 +212,7 @@ export function mix(poured: readonly Poured[], options: MixOptions = {}): Mixtur
           molPerL * (moles.water ?? 0),
         )
       : 0,
-    holdsUnknown: poured.some((p) => isBlank(p.ingredient)),
+    holdsUnknown: poured.some((p) => holdsUnknown(p.ingredient)),
     ingredients: poured.map((p) => p.ingredient),
   };
 }
@@ -236,7 +237,7 @@ function withheld(
   alcoholPercentVV: number,
   borateComplex: number,
 ): PHWithheld | null {
-  if (poured.some((p) => isBlank(p.ingredient))) return 'unknown';
+  if (poured.some((p) => holdsUnknown(p.ingredient))) return 'unknown';
   if (borateComplex > 0) return 'borate';
   if (exceeds(alcoholPercentVV, MODEL_HOLDS_UP_TO.alcoholPercentVV)) return 'alcohol';
   return exceeds(ionicStrengthMolPerL, MODEL_HOLDS_UP_TO.ionicStrengthMolPerL) ? 'salt' : null;

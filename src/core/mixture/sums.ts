@@ -1,14 +1,21 @@
+import type { WaterKind } from '../catalogue/ingredient';
 import { substance, type SubstanceId, type Trait } from '../catalogue/substances';
 import { massFractionsOf, type Grams } from '../formula/composition';
 import type { Poured } from '../formula/mixedVolume';
 import type { Moles, ProtonBalance } from './protonBalance';
 import { isAtLeast } from '../quantity/limit';
 
+/** Water by its kind, mL. */
+export type PouredWater = Readonly<Record<WaterKind, number>>;
+
 /** What is poured, added up by substance, g. */
 export interface Sums {
   readonly grams: Grams;
   readonly lowG: Grams;
   readonly highG: Grams;
+  /** Water that is poured as water, by its kind. */
+  readonly pouredWaterML: PouredWater;
+  /** What of it brings the hardness of the tap. */
   readonly tapML: number;
   /** Water that is poured, not bound in crystals: what salts dissolve and react in. */
   readonly freeWaterG: number;
@@ -20,12 +27,12 @@ export function addUp(poured: readonly Poured[]): Sums {
   const grams: Grams = {};
   const lowG: Grams = {};
   const highG: Grams = {};
-  let tapML = 0;
+  const pouredWaterML = { tap: 0, boiling: 0, distilled: 0 };
   let freeWaterG = 0;
   let massG = 0;
   for (const { ingredient, massG: g, volumeML, spread = 0 } of poured) {
     massG += g;
-    if (ingredient.water === 'tap' || ingredient.water === 'boiling') tapML += volumeML;
+    if (ingredient.water) pouredWaterML[ingredient.water] += volumeML;
     for (const { id, gPerG, lowGPerG, highGPerG } of massFractionsOf(ingredient)) {
       grams[id] = (grams[id] ?? 0) + gPerG * g;
       if (id === 'water' && ingredient.form === 'liquid') freeWaterG += gPerG * g;
@@ -33,7 +40,8 @@ export function addUp(poured: readonly Poured[]): Sums {
       highG[id] = (highG[id] ?? 0) + highGPerG * g * (1 + spread);
     }
   }
-  return { grams, lowG, highG, tapML, freeWaterG, massG };
+  const tapML = pouredWaterML.tap + pouredWaterML.boiling;
+  return { grams, lowG, highG, pouredWaterML, tapML, freeWaterG, massG };
 }
 
 /** Moles of what has a molar mass. */

@@ -1,5 +1,5 @@
 import type { ResolvedFormula } from '../formula/resolveAmounts';
-import type { PantryItem } from './pantry';
+import type { PantryItem } from '../stock/pantry';
 
 /** What a formula costs. */
 export interface Cost {

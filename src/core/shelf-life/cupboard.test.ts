@@ -3,7 +3,7 @@ import { resolveAmounts } from '../formula/resolveAmounts';
 import { readRecipe } from '../formula/reader/readRecipe';
 import { costOf } from './cost';
 import { neverMeets } from './neverMeets';
-import type { PantryItem } from './pantry';
+import type { PantryItem } from '../stock/pantry';
 
 const written = (text: string) => {
   const formula = formulaFromReading(readRecipe(text, { measures: 'metric' }), 'f', 'Test', 'metric');

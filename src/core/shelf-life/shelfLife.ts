@@ -1,8 +1,16 @@
 import type { VesselFacts } from '../catalogue/vessels';
 import type { FormulaUse } from '../formula/formula';
-import { PERISHABLE_ABOVE_G_PER_L } from '../findings/container';
 import { hasTrait, type MixtureState } from '../mixture/state';
-import { exceeds, isAtLeast } from '../quantity/limit';
+import { exceeds } from '../quantity/limit';
+import {
+  BOTTLE_FACTOR,
+  fadingLimits,
+  lightSpoils,
+  roomFactor,
+  sooner,
+  spoilingLimit,
+  type BottleCleanliness,
+} from './keepingLimits';
 
 /** How long a mixture keeps, days, and the rule that set it. 0 to 0 is "use at once". */
 export interface ShelfLife {
@@ -18,133 +26,73 @@ export interface StorageConditions {
   readonly vessel: VesselFacts | null;
   /** Room temperature, °C. */
   readonly roomC: number;
+  /** How clean the bottle is; washed and dried where nothing is said. */
+  readonly cleanliness?: BottleCleanliness;
 }
 
 /** A closed, opaque bottle in a room of 20 °C. */
 export const DEFAULT_STORAGE: Omit<StorageConditions, 'use'> = { vessel: null, roomC: 20 };
 
-const perishableGPerL = (s: MixtureState): number =>
-  s.volumeML > 0 ? (1000 * (s.traitG.perishable ?? 0)) / s.volumeML : 0;
-
-interface KeepingRule extends ShelfLife {
-  readonly applies: (state: MixtureState, use: FormulaUse) => boolean;
-}
-
 /** True if tap water, or boiled water, is in it. */
-export const bringsTap = (state: MixtureState): boolean =>
-  state.ingredients.some((b) => b.water === 'tap' || b.water === 'boiling');
+export const bringsTap = (state: MixtureState): boolean => state.pouredWaterML.tap + state.pouredWaterML.boiling > 0;
 /** True if distilled water is in it. */
-export const bringsDistilled = (state: MixtureState): boolean => state.ingredients.some((b) => b.water === 'distilled');
+export const bringsDistilled = (state: MixtureState): boolean => state.pouredWaterML.distilled > 0;
 
-/** Acid from this strength on keeps life down, percent as acetic. */
-const ACID_KEEPS_FROM = 0.4;
-/** Peel and herbs in acid or alcohol of this strength are an infusion, not a spoiling mash. */
-const INFUSION_ACID_FROM = 2;
+const AT_ONCE = (reason: string): ShelfLife => ({ lowDays: 0, highDays: 0, reason });
 
-const isInfusion = (s: MixtureState): boolean =>
-  (s.traitG.perishable ?? 0) > 0 &&
-  isAtLeast(s.freeAcidPercentAsAcetic, INFUSION_ACID_FROM) &&
-  !hasTrait(s, 'fermentable');
-
-/** Keeping rules, the shortest first: the first that applies sets the date. Common practice, no source. */
-const KEEPING: readonly KeepingRule[] = [
-  { lowDays: 0, highDays: 0, reason: 'not all that is in it is known', applies: (s) => s.holdsUnknown },
-  { lowDays: 0, highDays: 0, reason: 'it is made to be used at once', applies: (_, use) => use === 'fresh' },
-  {
-    lowDays: 0,
-    highDays: 0,
-    reason: 'it gives off gas',
-    applies: (s) => (s.carbonDioxideML > 0 && s.closedPressureBar > 0.01) || s.oxygenML > 0,
-  },
-  {
-    lowDays: 0,
-    highDays: 0,
-    reason: 'thinned bleach loses its strength',
-    applies: (s) => hasTrait(s, 'hypochlorite') && s.wet,
-  },
-  { lowDays: 180, highDays: 365, reason: 'over 20 % alcohol keeps it', applies: (s) => s.alcoholPercentVV > 20 },
-  {
-    lowDays: 180,
-    highDays: 365,
-    reason: 'oil turns rancid in a year',
-    applies: (s) => !s.hasWaterPhase && hasTrait(s, 'turns-rancid'),
-  },
-  {
-    lowDays: 365,
-    highDays: 730,
-    reason: 'mineral oil and wax do not spoil',
-    applies: (s) => !s.hasWaterPhase && hasTrait(s, 'fatty-oil'),
-  },
-  { lowDays: 180, highDays: 365, reason: 'dry mixes keep airtight', applies: (s) => !s.hasWaterPhase },
-  { lowDays: 90, highDays: 180, reason: 'an infusion in acid, strained', applies: isInfusion },
-  {
-    lowDays: 1,
-    highDays: 2,
-    reason: 'fresh juice, starch or plant matter spoils',
-    applies: (s) => exceeds(perishableGPerL(s), PERISHABLE_ABOVE_G_PER_L),
-  },
-  {
-    lowDays: 30,
-    highDays: 180,
-    reason: 'opened peroxide loses strength',
-    applies: (s) => hasTrait(s, 'peroxide'),
-  },
-  {
-    lowDays: 60,
-    highDays: 90,
-    reason: 'soap in distilled water',
-    applies: (s) => hasTrait(s, 'soap') && bringsDistilled(s) && !bringsTap(s),
-  },
-  {
-    lowDays: 14,
-    highDays: 28,
-    reason: 'soap in tap water',
-    applies: (s) => hasTrait(s, 'soap') && s.waterG > s.massG / 2,
-  },
-  {
-    lowDays: 90,
-    highDays: 180,
-    reason: 'acid without tap water',
-    applies: (s) => isAtLeast(s.freeAcidPercentAsAcetic, ACID_KEEPS_FROM) && !bringsTap(s),
-  },
-  {
-    lowDays: 30,
-    highDays: 60,
-    reason: 'acid in tap water',
-    applies: (s) => isAtLeast(s.freeAcidPercentAsAcetic, ACID_KEEPS_FROM),
-  },
-  {
-    lowDays: 60,
-    highDays: 90,
-    reason: 'distilled water in a clean bottle',
-    applies: (s) => bringsDistilled(s) && !bringsTap(s),
-  },
-  { lowDays: 14, highDays: 28, reason: 'water without a preservative', applies: () => true },
-];
-
-/** Warm rooms halve how long a thing keeps, cold ones add half (common practice, no source). */
-const WARM_FROM_C = 26;
-const COLD_UP_TO_C = 10;
-
-/** How long a mixture keeps in a clean vessel, from what is in it, its water, its vessel and the room. */
-export function shelfLife(state: MixtureState, how: StorageConditions): ShelfLife {
-  const rule = KEEPING.find((r) => r.applies(state, how.use));
-  if (!rule) throw new Error('The last keeping rule applies to everything');
-  let { lowDays, highDays, reason } = rule;
-  if (highDays === 0) return { lowDays, highDays, reason };
-  const scale = (by: number, because: string): void => {
-    lowDays = Math.max(1, Math.floor(lowDays * by));
-    highDays = Math.max(lowDays, Math.floor(highDays * by));
-    reason = `${reason}; ${because}`;
-  };
-  if (how.vessel?.top === 'open' && state.wet) return { lowDays: 0, highDays: 1, reason: 'it stands open' };
-  if (how.vessel?.opaque === false && (hasTrait(state, 'peroxide') || hasTrait(state, 'citrus-oil'))) {
-    scale(0.5, 'half as long in a clear bottle');
-  }
-  if (isAtLeast(how.roomC, WARM_FROM_C)) scale(0.5, 'half as long in a warm room');
-  else if (!exceeds(how.roomC, COLD_UP_TO_C)) scale(1.5, 'longer in the cold');
-  return { lowDays, highDays, reason };
+/** Why it is not kept at all, the plainest reason first; null where it can be. These are dangers and go by any amount. */
+function notKept(state: MixtureState, use: FormulaUse): ShelfLife | null {
+  if (state.holdsUnknown) return AT_ONCE('not all that is in it is known');
+  if (use === 'fresh') return AT_ONCE('it is made to be used at once');
+  const pressesOut = state.carbonDioxideML > 0 && exceeds(state.closedPressureBar, GAS_ABOVE_BAR);
+  if (pressesOut || state.oxygenML > 0) return AT_ONCE('it gives off gas');
+  return hasTrait(state, 'hypochlorite') && state.wet ? AT_ONCE('thinned bleach loses its strength') : null;
 }
+
+/** A hint of carbon dioxide under less pressure than this is no gas to speak of. */
+const GAS_ABOVE_BAR = 0.01;
+/** Less of a difference than this is not worth a word. */
+const WORTH_A_WORD = 0.1;
+
+/**
+ * How long a mixture keeps, in whole days: the first that ends it of what spoils it, what loses strength and what turns.
+ * It follows what is in it, its water, its bottle and the room without a jump: a drop more moves it by hours.
+ * Only what must never be closed up is 0 days at any amount. Common practice, no source.
+ */
+export function shelfLife(state: MixtureState, how: StorageConditions): ShelfLife {
+  const never = notKept(state, how.use);
+  if (never) return never;
+  if (how.vessel?.top === 'open' && state.wet) return { lowDays: 0, highDays: 1, reason: 'it stands open' };
+  const bottle = BOTTLE_FACTOR[how.cleanliness ?? 'washed'];
+  const spoils = spoilingLimit(state);
+  const first = fadingLimits(state).reduce(sooner, {
+    low: spoils.low * bottle,
+    high: spoils.high * bottle,
+    reason: bottle === 1 ? spoils.reason : `${spoils.reason}; ${BOTTLE_WORDS[how.cleanliness ?? 'washed']}`,
+  });
+  const light = how.vessel?.opaque === false ? 0.5 ** lightSpoils(state) : 1;
+  const room = roomFactor(how.roomC);
+  const because = [
+    first.reason,
+    ...(light < 1 - WORTH_A_WORD ? [`${timesText(light)} in a clear bottle`] : []),
+    ...(room < 1 - WORTH_A_WORD ? [`${timesText(room)} in a room of ${Math.round(how.roomC)} °C`] : []),
+    ...(room > 1 + WORTH_A_WORD ? [`longer in a room of ${Math.round(how.roomC)} °C`] : []),
+  ];
+  const lowDays = Math.max(1, Math.floor(first.low * light * room + GRAIN));
+  const highDays = Math.max(lowDays, Math.floor(first.high * light * room + GRAIN));
+  return { lowDays, highDays, reason: because.join('; ') };
+}
+
+/** Powers come out a grain beside the whole number they mean, days. */
+const GRAIN = 1e-6;
+
+const BOTTLE_WORDS: Readonly<Record<BottleCleanliness, string>> = {
+  scalded: 'a quarter longer in a scalded bottle',
+  washed: '',
+  unwashed: 'half as long in a bottle that was not washed',
+};
+
+const timesText = (factor: number): string => (factor < 0.6 ? 'half as long' : 'less long');
 
 /** True for what is never closed, bottled or kept: it is made to be used at once, gives off gas, or breaks down. */
 export const isUsedAtOnce = (state: MixtureState, use: FormulaUse): boolean =>
