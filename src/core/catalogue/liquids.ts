@@ -50,6 +50,10 @@ export const LIQUIDS = [
     names: ['castile soap', 'castile', 'castille soap', 'pure soap', 'olive oil soap', 'vegetable soap', 'liquid castile', 'unscented castile soap', 'potassium soap', 'black soap', 'soft soap', 'green soap', 'marseille soap', 'savon noir'],
     density: 1.03, contents: [['soap', 33, 25, 40, 'w/w']], strengthOf: 'soap', sources: ['label-default'],
   }),
+  liquid('preservative', 'preservative', {
+    names: ['broad spectrum preservative', 'cosmetic preservative', 'liquid preservative', 'phenoxyethanol'],
+    density: 1.1, contents: [['preservative', 100, 50, 100, 'w/w']], strengthOf: 'preservative', sources: ['label-default'],
+  }),
   liquid('dish-soap', 'dish soap', {
     names: ['washing-up liquid', 'washing up liquid', 'dishwashing liquid', 'dish liquid', 'dish detergent', 'liquid dish soap', 'dishwashing soap', 'dish washing liquid', 'liquid detergent', 'dishsoap', 'dish wash', 'dishwash liquid', 'dish washing soap', 'washing up soap', 'washing up detergent', 'hand dishwashing liquid'],
     density: 1.03, contents: [['surfactant', 20, 15, 30, 'w/w']], strengthOf: 'surfactant', sources: ['label-default'],

@@ -76,6 +76,7 @@ export type SubstanceId =
   | 'chalk'
   | 'pumice'
   | 'clay'
+  | 'preservative'
   | 'xanthan-gum'
   | OilId;
 
@@ -114,6 +115,8 @@ export type Trait =
   | 'fermentable'
   | 'ferment'
   | 'perishable'
+  /** Keeps life down by being there, as bought for the purpose. */
+  | 'preservative'
   | 'clogging'
   | 'absorbent'
   | 'essential-oil'
@@ -343,6 +346,7 @@ const PLAIN: readonly Substance[] = [
   row('chalk', { name: 'chalk', g: 100.09, formula: 'CaCO3', traits: ['alkali', 'carbonate', 'abrasive', 'clogging', 'absorbent'], brings: [['carbonic', 1, 0]], spectators: [2], solubility: 0.001, displacement: 0.37, mohs: 3, sources: ['crc'] }),
   row('pumice', { name: 'pumice', traits: ['abrasive', 'clogging'], solubility: 0, displacement: 0.4, mohs: 5.5, sources: ['crc-memory'] }),
   row('clay', { name: 'clay', traits: ['abrasive', 'clogging', 'absorbent'], solubility: 0, displacement: 0.4, mohs: 2, sources: ['crc-memory'] }),
+  row('preservative', { name: 'broad-spectrum preservative', traits: ['preservative'], displacement: 0.9, sources: ['label-default'] }),
   row('xanthan-gum', { name: 'xanthan gum', traits: ['perishable', 'clogging'], solubility: 5, displacement: 0.6, sources: ['common-practice'] }),
 ];
 

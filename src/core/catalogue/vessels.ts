@@ -83,6 +83,8 @@ export interface Vessel {
   readonly capacityML: number;
   readonly material: VesselMaterial;
   readonly opaque: boolean;
+  /** Where it stands, in the person's words: a room, a cupboard. */
+  readonly place?: string;
   /** True if food or drink was sold or is kept in it. */
   readonly heldFood?: boolean;
   /** Its inside as measured with a ruler; without it the shape's usual one at this capacity. */

@@ -74,11 +74,11 @@ describe('several bottles, and an amount of one’s own', () => {
     if (!drops.ok) throw new Error('plan');
     // 4 % of 22.5 mL is 0.9 mL: 18 drops at 20 to the mL, exact.
     expect(drops.value.plan.shifts).toEqual([]);
-    const tiny = evaluateAndPlan(soap, { ...vessel, capacityML: 10 }, spoons, { ...context, dropsPerML: 8 });
+    const tiny = evaluateAndPlan(soap, { ...vessel, capacityML: 10 }, spoons, { ...context, droppers: 8 });
     if (!tiny.ok) throw new Error('plan');
     // 4 % of 9 mL is 0.36 mL: 2.9 drops at 8 to the mL, so 3: 4 % more, within.
     expect(tiny.value.plan.shifts).toEqual([]);
-    const rough = evaluateAndPlan(soap, { ...vessel, capacityML: 12 }, spoons, { ...context, dropsPerML: 8 });
+    const rough = evaluateAndPlan(soap, { ...vessel, capacityML: 12 }, spoons, { ...context, droppers: 8 });
     if (!rough.ok) throw new Error('plan');
     // 4 % of 10.8 mL is 0.432 mL: 3.46 drops, so 3: about a tenth less (by the soap’s own drops).
     expect(rough.value.plan.shifts.map((s) => s.key)).toEqual(['soap']);

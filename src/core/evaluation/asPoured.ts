@@ -23,7 +23,7 @@ export const offPercent = (plannedML: number, pouredML: number): number =>
   plannedML > 0 ? (100 * (pouredML - plannedML)) / plannedML : 0;
 
 /** A line at an amount outright: grams of what is solid, mL of the rest. */
-function atVolume(line: Line, volumeML: number): Line {
+export function lineAtVolume(line: Line, volumeML: number): Line {
   const ingredient = ingredientOfLine(line);
   const solid = ingredient.form === 'powder' || ingredient.form === 'solid';
   const { also: _, ...rest } = line;
@@ -42,7 +42,7 @@ export const formulaAsPoured = (formula: Formula, plan: readonly Planned[], pour
   lines: formula.lines.flatMap((line) => {
     const planned = plan.find((p) => p.line.id === line.id);
     const volumeML = poured[line.id] ?? planned?.volumeML ?? 0;
-    return volumeML > 0 ? [atVolume(line, volumeML)] : [];
+    return volumeML > 0 ? [lineAtVolume(line, volumeML)] : [];
   }),
 });
 

@@ -14,7 +14,7 @@ import type { Scope } from '../findings/finding';
 import type { RoomSize } from '../findings/exposureRoute';
 import type { FormulaUse } from '../formula/formula';
 import type { UseForm } from '../catalogue/useForms';
-import { DEFAULT_DROPS_PER_ML } from '../quantity/drops';
+import { DEFAULT_DROPS_PER_ML, type Droppers } from '../quantity/drops';
 
 /** All that bears on a verdict beside the formula: scope, place, vessel, home. */
 export interface EvaluationContext {
@@ -24,8 +24,7 @@ export interface EvaluationContext {
   readonly soil: Soil | null;
   /** Contact time on the surface, minutes; null if not said. */
   readonly dwellMinutes: number | null;
-  /** Drops per mL where an oil has no calibration of its own, 8 to 60. */
-  readonly dropsPerML: number;
+  readonly droppers: Droppers;
   /** Room left in the closed vessel, percent of its capacity, 1 to 90. */
   readonly headspacePercent: number;
   /** How it is used, where that is said beside the formula; null for the formula's own form. */
@@ -48,7 +47,7 @@ export const DEFAULT_CONTEXT: EvaluationContext = {
   surface: null,
   soil: null,
   dwellMinutes: null,
-  dropsPerML: DEFAULT_DROPS_PER_ML,
+  droppers: DEFAULT_DROPS_PER_ML,
   headspacePercent: DEFAULT_HEADSPACE_PERCENT,
   form: null,
   room: 'large',
@@ -61,16 +60,22 @@ export const DEFAULT_CONTEXT: EvaluationContext = {
 /** What of a home's settings bears on a mixture. */
 export interface HomeFacts {
   readonly dropsPerML: number;
+  /** Drops per mL of single bottles, as counted, by the ingredient's id. */
+  readonly counted?: Readonly<Record<string, number>>;
   readonly lives: readonly HouseholdMember[];
   readonly hardnessMgPerL: number | null;
   readonly schools: AdvicePreferences;
 }
 
+/** What the droppers of a home give. */
+export const droppersOf = ({ dropsPerML, counted }: Pick<HomeFacts, 'dropsPerML' | 'counted'>): Droppers =>
+  counted ? { usual: dropsPerML, counted } : dropsPerML;
+
 /** The context of a home for a formula of this use, before a bottle and a place are chosen. */
 export const contextOf = (use: FormulaUse, home: HomeFacts): EvaluationContext => ({
   ...DEFAULT_CONTEXT,
   scope: use,
-  dropsPerML: home.dropsPerML,
+  droppers: droppersOf(home),
   household: home.lives,
   hardnessMgPerL: home.hardnessMgPerL,
   preferences: home.schools,

@@ -18,7 +18,7 @@ import type { Formula, Line } from '../formula/formula';
 import type { Poured } from '../formula/mixedVolume';
 import { ok, type Result } from '../formula/result';
 import { resolveAmounts, type ResolvedFormula, type RangeEnd } from '../formula/resolveAmounts';
-import { isUnknown, resolveIngredient } from '../formula/resolveIngredient';
+import { atEnd, isRange, isUnknown, resolveIngredient } from '../formula/resolveIngredient';
 import { hasTrait, mix, type MixtureState } from '../mixture/state';
 import { isVague } from '../quantity/amount';
 import { NO_TEXT, type RecipeText, type EvaluationContext } from './context';
@@ -52,7 +52,7 @@ export const mixed = (poured: readonly Poured[], context: EvaluationContext): Mi
 
 /** What a formula is once mixed, unjudged; null if its amounts cannot be brought together. */
 export function mixtureOf(formula: Formula, context: EvaluationContext): MixtureState | null {
-  const resolved = resolveAmounts(formula, context.dropsPerML);
+  const resolved = resolveAmounts(formula, context.droppers);
   return resolved.ok ? mixed(resolved.value.portions, context) : null;
 }
 
@@ -72,7 +72,7 @@ export function settingOf(formula: Formula, context: EvaluationContext, recipeTe
   const words = wordsOf(formula, recipeText);
   const unknown = [...formula.lines.filter((l) => isUnknown(l.ingredient)).map(lineName), ...recipeText.unread];
   const unknownKinds = [...new Set(recipeText.open.flatMap((o) => (o.unknownKind ? [o.name] : [])))];
-  const disagree = disagreements(formula, context.dropsPerML);
+  const disagree = disagreements(formula, context.droppers);
   return (state) => ({
     state,
     scope: context.scope,
@@ -119,7 +119,7 @@ function judgeAtBothEnds(
   let worst = middle;
   let differs = false;
   for (const reading of readingsOf(formula)) {
-    const resolved = resolveAmounts(formula, context.dropsPerML, reading);
+    const resolved = resolveAmounts(formula, context.droppers, reading);
     if (!resolved.ok) continue;
     const other = applyRules(setting(mixed(resolved.value.portions, context)));
     if (other.verdict !== middle.verdict) differs = true;
@@ -170,6 +170,23 @@ function otherReadings(formula: Formula, open: RecipeText['open']): Formula[] {
       ? names.reduce<Formula[]>((made, n) => made.flatMap((f) => n.choices.map((id) => as(f, n, id))), [formula])
       : names.flatMap((n) => n.choices.map((id) => as(formula, n, id)));
   return readings.filter((f) => f.lines.some((l, i) => l !== formula.lines[i]));
+}
+
+/** The formula with what a label gives as a range at its lower ends, at its upper ends, and each of several things by itself. */
+function labelReadings(formula: Formula): Formula[] {
+  const ranged = formula.lines.filter(({ ingredient }) => ingredient.kind === 'own' && isRange(ingredient));
+  if (ranged.length === 0) return [];
+  const at = (end: 'low' | 'high', ids: readonly string[]): Formula => ({
+    ...formula,
+    lines: formula.lines.map((line) =>
+      line.ingredient.kind === 'own' && ids.includes(line.id)
+        ? { ...line, ingredient: { ...line.ingredient, contents: atEnd(line.ingredient, end) } }
+        : line,
+    ),
+  });
+  const all = ranged.map((l) => l.id);
+  const groups = ranged.length === 1 ? [all] : [all, ...all.map((id) => [id])];
+  return groups.flatMap((ids) => [at('low', ids), at('high', ids)]);
 }
 
 /** A line as another ingredient: what was said of its strength holds where the other has one. */
@@ -232,7 +249,8 @@ function asHeldWith(result: RuleResult, { preferences, scope }: EvaluationContex
 /**
  * Weighs up a formula: what it is once mixed, every finding about it, and how a surface takes it. The
  * size does not matter: the same ratios give the same verdict. Vague amounts are run at both ends; a name
- * that may mean several things is judged as the worst of them, and the first is what the strengths show.
+ * that may mean several things is judged as the worst of them, and the first is what the strengths show. What a
+ * label gives as a range is judged at both its ends, and shown at its middle.
  *
  * @param recipeText what a pasted text said beside its lines, and what of them is open
  * @returns a problem, worded for the person, if the amounts cannot be brought together
@@ -242,11 +260,12 @@ export function evaluate(
   context: EvaluationContext,
   recipeText: RecipeText = NO_TEXT,
 ): Result<Evaluation> {
-  const resolved = resolveAmounts(formula, context.dropsPerML);
+  const resolved = resolveAmounts(formula, context.droppers);
   if (!resolved.ok) return resolved;
   const first = judgeReading(formula, resolved.value, context, recipeText);
-  const others = otherReadings(formula, recipeText.open).flatMap((f) => {
-    const other = resolveAmounts(f, context.dropsPerML);
+  const readings = [...labelReadings(formula), ...otherReadings(formula, recipeText.open)];
+  const others = readings.flatMap((f) => {
+    const other = resolveAmounts(f, context.droppers);
     return other.ok ? [judgeReading(f, other.value, context, recipeText)] : [];
   });
   const result = asHeldWith(worstOf(first, others).result, context);

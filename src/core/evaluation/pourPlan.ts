@@ -4,8 +4,8 @@ import { applyRules } from '../findings/applyRules';
 import type { Formula, Line } from '../formula/formula';
 import { mixedVolume } from '../formula/mixedVolume';
 import { ok, type Result } from '../formula/result';
-import { dropsPerMLOf, fillML, scaleTo, type Portion, type ResolvedFormula } from '../formula/resolveAmounts';
-import { wholeDrops } from '../quantity/drops';
+import { fillML, scaleTo, type Portion, type ResolvedFormula } from '../formula/resolveAmounts';
+import { dropsPerMLOf, wholeDrops, type Droppers } from '../quantity/drops';
 import type { Profile } from '../quantity/fillMarks';
 import { measurePlan, type MeasurePlan } from '../quantity/measurePlan';
 import type { Tool } from '../quantity/tools';
@@ -86,11 +86,11 @@ const roundedUp: Rounding = (volumeML, dropsPerML) => Math.ceil(volumeML * drops
 function really(
   portion: Portion,
   tools: readonly Tool[],
-  dropsPerML: number,
+  droppers: Droppers,
   rounding: Rounding,
 ): { drops: number | null; measure: MeasurePlan | null; reallyML: number } {
   if (byDrops(portion)) {
-    const perML = dropsPerMLOf(portion.ingredient, dropsPerML);
+    const perML = dropsPerMLOf(portion.ingredient, droppers);
     const drops = portion.volumeML > 0 ? rounding(portion.volumeML, perML) : 0;
     return { drops, measure: null, reallyML: drops / perML };
   }
@@ -111,8 +111,8 @@ const reallyPoured = ({ portion, reallyML }: Rounded): Portion => ({
   massG: reallyML * portion.ingredient.densityGPerML,
 });
 
-const roundAll = (scaled: ResolvedFormula, tools: readonly Tool[], dropsPerML: number, rounding: Rounding): Rounded[] =>
-  scaled.portions.map((portion) => ({ portion, ...really(portion, tools, dropsPerML, rounding) }));
+const roundAll = (scaled: ResolvedFormula, tools: readonly Tool[], droppers: Droppers, rounding: Rounding): Rounded[] =>
+  scaled.portions.map((portion) => ({ portion, ...really(portion, tools, droppers, rounding) }));
 
 /** Rounding never crosses a safety limit: if the rounded mixture is judged worse, it is rounded the other way. */
 function roundedSafely(
@@ -126,12 +126,12 @@ function roundedSafely(
   const verdictOf = (rounded: readonly Rounded[]) => {
     return applyRules(setting(mixed(rounded.map(reallyPoured), context))).verdict;
   };
-  const nearest = roundAll(scaled, tools, context.dropsPerML, wholeDrops);
+  const nearest = roundAll(scaled, tools, context.droppers, wholeDrops);
   if (!isWorse(verdictOf(nearest), evaluation.verdict)) return nearest;
   // Drops the other way first; then by the mL alone, where it is a level scoop that goes over.
   const attempts = [tools, []].flatMap((by) => [roundedDown, roundedUp].map((other) => [by, other] as const));
   for (const [by, other] of attempts) {
-    const again = roundAll(scaled, by, context.dropsPerML, other);
+    const again = roundAll(scaled, by, context.droppers, other);
     if (!isWorse(verdictOf(again), evaluation.verdict)) return again;
   }
   return nearest;

@@ -21,7 +21,14 @@ import {
   noDisinfection,
   septicOrGreywater,
 } from './household';
-import { amountsDisagree, boughtInFormula, namedButNotRead, ofUnknownKind, unknownIngredient } from './unknowns';
+import {
+  amountsDisagree,
+  boughtInFormula,
+  labelWarns,
+  namedButNotRead,
+  ofUnknownKind,
+  unknownIngredient,
+} from './unknowns';
 import { oilAndAnimals, oilAndLungs, oilAttacksPlastic, oilFloats, oilStrong, sprayAndLungs } from './oils';
 import { explosivePeroxide, peraceticAcid, strongPeroxide, unstablePeroxide } from './peroxideReactions';
 import type { Rule } from './rule';
@@ -62,6 +69,7 @@ export const MIXTURE_RULES: readonly Rule[] = [
   namedButNotRead,
   ofUnknownKind,
   boughtInFormula,
+  labelWarns,
   unknownIngredient,
   amountsDisagree,
   noDisinfection,

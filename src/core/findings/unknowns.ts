@@ -53,6 +53,33 @@ export const boughtInFormula = mixtureRule({
   },
 });
 
+export const labelWarns = mixtureRule({
+  code: 'label-warns',
+  description: 'what the label of an ingredient of one’s own warns of',
+  sources: ['sds-memory'],
+  message: {
+    happens: 'The label of {subjects} says: {printed}.',
+    why: 'It was found out for all that is in it, also for what is not known here. Thinned it is milder, and not harmless.',
+    instead: 'Do as that label says, with gloves, eyes and air; and copy its words onto this one.',
+  },
+  check: ({ state, formula }) =>
+    formula
+      ? state.ingredients.flatMap(({ name, warning }) =>
+          warning && (warning.signalWord !== null || warning.pictograms.length > 0)
+            ? [
+                {
+                  level: 'caution',
+                  subjects: [name],
+                  words: {
+                    printed: [...(warning.signalWord ? [warning.signalWord] : []), ...warning.pictograms].join(', '),
+                  },
+                } as const,
+              ]
+            : [],
+        )
+      : null,
+});
+
 export const amountsDisagree = mixtureRule({
   code: 'amounts-disagree',
   description: 'one amount given two ways',

@@ -83,13 +83,22 @@ export function lineText(line: Line, writing: Writing = 'short'): string {
   return `${amountText(line.amount, writing)}${also} ${name}${strength}`;
 }
 
+/** Words that do not end a fact of a card before its time. */
+const plainPart = (text: string): string => text.replace(/[|\r\n]+/g, ' ').trim();
+
 /** What an ingredient of one's own holds, as a card says it. */
 function contentsText(own: IngredientRef & { kind: 'own' }): string {
   const contents = own.contents.map(
     (c) =>
       `${c.substance} ${plainDecimals(c.percent)} % ${c.basis} ${plainDecimals(c.low)} to ${plainDecimals(c.high)}`,
   );
-  return `Contains: ${own.name} | ${own.form} | ${plainDecimals(own.densityGPerML)} g/mL | ${contents.join('; ')}`;
+  const more = [
+    ...(own.unknown ?? []).map((name) => `not known: ${plainPart(name)}`),
+    ...(own.bought ? ['bought'] : []),
+    ...(own.warning ? [`label: ${[own.warning.signalWord ?? 'none', ...own.warning.pictograms].join(' ')}`] : []),
+  ];
+  const facts = [own.name, own.form, `${plainDecimals(own.densityGPerML)} g/mL`, contents.join('; '), ...more];
+  return `Contains: ${facts.join(' | ')}`;
 }
 
 /** Juice of one lemon where it is not the usual: said in mL. */

@@ -69,7 +69,7 @@ export function freeLineId(formula: Formula): string {
 }
 
 /** What is likely meant of an ingredient that is added to a formula: parts among parts, else by its form. */
-export function likelyAmount(formula: Formula, ingredient: Ingredient): Amount {
+export function likelyAmount(formula: Formula, ingredient: Pick<Ingredient, 'form'>): Amount {
   if (ingredient.form === 'oil') return { kind: 'drops', value: pointRange(10) };
   if (formula.lines.some((l) => l.amount.kind === 'parts')) return { kind: 'parts', value: pointRange(1) };
   return ingredient.form === 'liquid'

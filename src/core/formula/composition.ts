@@ -30,6 +30,8 @@ export function massFractionsOf(ingredient: Ingredient): readonly MassFraction[]
     stated += percent * toG;
     shares.push({ id, gPerG: percent * toG, lowGPerG: low * toG, highGPerG: high * toG });
   }
+  // The upper ends of a label's ranges may come to more than there is.
+  if (stated > 1) shares.forEach((s, i) => (shares[i] = { ...s, gPerG: s.gPerG / stated }));
   const rest = Math.max(0, 1 - stated);
   if (ingredient.form === 'liquid' && rest > 0) {
     shares.push({ id: 'water', gPerG: rest, lowGPerG: rest, highGPerG: rest });

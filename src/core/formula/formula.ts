@@ -1,4 +1,4 @@
-import type { Content } from '../catalogue/ingredient';
+import type { Content, LabelWarning } from '../catalogue/ingredient';
 import type { SurfacePlaceId } from '../catalogue/placeIds';
 import type { Amount, PercentBasis } from '../quantity/amount';
 import type { FormulaKind } from './use';
@@ -8,18 +8,28 @@ import type { MeasureSystem } from '../quantity/units';
 /** What an ingredient of the person's own may be. */
 export const OWN_INGREDIENT_FORMS = ['liquid', 'powder', 'oil'] as const;
 
-/** Which ingredient a line means: one of the catalogue, one of the person's own, or one not known. */
+/** What a person has read off a label: all that Biscuit knows of it. */
+export interface OwnIngredient {
+  readonly name: string;
+  readonly form: (typeof OWN_INGREDIENT_FORMS)[number];
+  readonly densityGPerML: number;
+  /** Each in the range that the label gives. */
+  readonly contents: readonly Content[];
+  /** Names on the label of which it is not known what they are. */
+  readonly unknown?: readonly string[];
+  /** A bought cleaner: for the log, never for mixing. */
+  readonly bought?: boolean;
+  readonly warning?: LabelWarning;
+}
+
+/** Which ingredient a line means: one of the catalogue, one of the person's own as it was described that day, or one not known. */
 export type IngredientRef =
   | { readonly kind: 'known'; readonly id: string }
-  | {
-      readonly kind: 'own';
-      readonly id: string;
-      readonly name: string;
-      readonly form: (typeof OWN_INGREDIENT_FORMS)[number];
-      readonly densityGPerML: number;
-      readonly contents: readonly Content[];
-    }
+  | (OwnIngredient & { readonly kind: 'own'; readonly id: string })
   | { readonly kind: 'unknown'; readonly name: string };
+
+/** A reference to one of the person's own. */
+export type OwnRef = IngredientRef & { readonly kind: 'own' };
 
 /** The strength on the person's own label, replacing the catalogue's usual one. */
 export interface Strength {

@@ -1,5 +1,6 @@
 import type { Ingredient } from '../catalogue/ingredient';
 import { amountRange, statedML, type Amount } from '../quantity/amount';
+import { dropsPerMLOf, type Droppers } from '../quantity/drops';
 import { rootOfRising } from '../quantity/root';
 import { midpoint, type Range } from '../quantity/range';
 import { unitG } from '../quantity/units';
@@ -45,7 +46,6 @@ const isShare = (amount: Amount): boolean =>
 const isRest = (amount: Amount): boolean => amount.kind === 'parts' || amount.kind === 'to-fill';
 
 /** Drops per mL for a line: the oil's own calibration, or the person's setting. */
-export const dropsPerMLOf = (ingredient: Ingredient, dropsPerML: number): number => ingredient.dropsPerML ?? dropsPerML;
 
 /** A line with its ingredient looked up once: the search for a size asks for it many times. */
 interface ResolvedLine {
@@ -77,10 +77,10 @@ const byML = ({ line, ingredient, spread }: ResolvedLine, volumeML: number): Por
 
 const byG = (of: ResolvedLine, massG: number): Portion => byML(of, massG / of.ingredient.densityGPerML);
 
-function portion(of: ResolvedLine, formula: Formula, sizes: Sizes, reading: RangeEnd, dropsPerML: number): Portion {
+function portion(of: ResolvedLine, formula: Formula, sizes: Sizes, reading: RangeEnd, droppers: Droppers): Portion {
   const { line, ingredient } = of;
   const { amount } = line;
-  const drops = dropsPerMLOf(ingredient, dropsPerML);
+  const drops = dropsPerMLOf(ingredient, droppers);
   switch (amount.kind) {
     case 'mass':
       return byG(of, endOf(amount.value, reading) * unitG(amount.unit));
@@ -123,12 +123,12 @@ function rootOf(rising: (x: number) => number): number | null {
  * from what the formula makes, shares of the whole. Volumes in mL, masses in g.
  *
  * @param readingOf which end of each line's range to take
- * @param dropsPerML drops per mL where an oil has no calibration of its own, 8 to 60
+ * @param droppers drops per mL, 8 to 60
  * @returns a problem, worded for the person, if the amounts cannot be brought together
  */
 export function resolveAmounts(
   formula: Formula,
-  dropsPerML: number,
+  droppers: Droppers,
   readingOf: (line: Line) => RangeEnd = () => 'middle',
 ): Result<ResolvedFormula> {
   const { lines } = formula;
@@ -158,7 +158,7 @@ export function resolveAmounts(
     let massG = batchML;
     let portions: Portion[] = [];
     for (let round = 0; round < (shares ? 4 : 1); round++) {
-      portions = of.map((o) => portion(o, formula, { batchML, unitML, massG }, readingOf(o.line), dropsPerML));
+      portions = of.map((o) => portion(o, formula, { batchML, unitML, massG }, readingOf(o.line), droppers));
       massG = portions.reduce((sum, p) => sum + p.massG, 0);
     }
     return portions;

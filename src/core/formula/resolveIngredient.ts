@@ -1,7 +1,7 @@
 import type { Content, Ingredient } from '../catalogue/ingredient';
 import { ingredientById } from '../catalogue/lookup';
 import { SPOON_SPREAD } from '../quantity/powder';
-import type { IngredientRef, Line } from './formula';
+import type { IngredientRef, Line, OwnIngredient } from './formula';
 
 /** An ingredient Biscuit does not know: measured like water, contents not known. */
 const unknownIngredient = (name: string): Ingredient => ({
@@ -34,13 +34,35 @@ export function resolveIngredient(ref: IngredientRef): Ingredient {
         densityGPerML: ref.densityGPerML,
         spread: ref.form === 'powder' ? SPOON_SPREAD : 0,
         contents: ref.contents,
+        ...(ref.bought ? { role: 'bought' } : {}),
+        ...(ref.unknown ? { unknown: ref.unknown } : {}),
+        ...(ref.warning ? { warning: ref.warning } : {}),
       };
   }
 }
 
-/** True if nothing is known of what is in it. */
-export const isUnknown = (ref: IngredientRef): boolean =>
-  ref.kind === 'unknown' || (ref.kind === 'known' && ingredientById(ref.id) === null);
+/** True if nothing is known of what is in it, or not of all. */
+export const isUnknown = (ref: IngredientRef): boolean => holdsUnknown(resolveIngredient(ref));
+
+/** True of a thing of which nothing is known (no contents, and not water), or not all. */
+export const holdsUnknown = ({ contents, water, unknown }: Ingredient): boolean =>
+  (contents.length === 0 && water === null) || (unknown?.length ?? 0) > 0;
+
+/** An own ingredient with each of its contents at an end of its range, as far as all of it fits in. */
+export function atEnd(own: OwnIngredient, end: 'low' | 'high'): readonly Content[] {
+  return own.contents.map((c) => ({ ...c, percent: c[end], low: c[end], high: c[end] }));
+}
+
+/** True if its label leaves open how much there is of something. */
+export const isRange = (own: OwnIngredient): boolean => own.contents.some((c) => c.low < c.high);
+
+/** The line's ingredient with as much in it as its label allows: for what it may meet. */
+export function atStrongest(line: Line): Ingredient {
+  const { ingredient } = line;
+  return ingredient.kind === 'own'
+    ? resolveIngredient({ ...ingredient, contents: atEnd(ingredient, 'high') })
+    : ingredientOfLine(line);
+}
 
 /** The line's ingredient with the strength of the person's own label put in place of the usual one. */
 export function ingredientOfLine(line: Line): Ingredient {

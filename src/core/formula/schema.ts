@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import type { Content } from '../catalogue/ingredient';
+import { PICTOGRAMS, SIGNAL_WORDS, type Content, type LabelWarning } from '../catalogue/ingredient';
 import { PLACE_IDS } from '../catalogue/placeIds';
 import { SOILS } from '../catalogue/soils';
 import { SUBSTANCES } from '../catalogue/substances';
@@ -15,10 +15,22 @@ import {
   type IngredientRef,
   type Line,
   type MadeFor,
+  type OwnIngredient,
   type Strength,
 } from './formula';
 import { ok, type Result } from './result';
-import { arrayOf, number, objectOf, enumOf, orNull, text, unionOf, type Schema } from './typedSchema';
+import {
+  arrayOf,
+  boolean,
+  mayBeLeftOut,
+  number,
+  objectOf,
+  enumOf,
+  orNull,
+  text,
+  unionOf,
+  type Schema,
+} from './typedSchema';
 import { FORMULA_KINDS } from './use';
 import { USE_FORMS } from '../catalogue/useForms';
 
@@ -58,14 +70,35 @@ const content = objectOf<Content>({
 
 const ingredientName = text().trim().min(1).max(120);
 
+const DENSITY = 'Give how much a mL weighs, in g, as a number from 0.05 to 5: water 1, oil 0.9; or leave it empty.';
+const ownFields = {
+  name: ingredientName.messages({ 'string.empty': 'Give it a name, as you call it: it goes on the label.' }),
+  form: enumOf(OWN_INGREDIENT_FORMS),
+  densityGPerML: number()
+    .min(0.05)
+    .max(5)
+    .messages({ 'number.base': DENSITY, 'number.min': DENSITY, 'number.max': DENSITY }),
+  contents: arrayOf(content).max(20),
+};
+const ownOptional = {
+  unknown: arrayOf(text().max(120)).max(20),
+  bought: boolean(),
+  warning: objectOf<LabelWarning>({
+    signalWord: orNull(enumOf(SIGNAL_WORDS)),
+    pictograms: arrayOf(enumOf(PICTOGRAMS)).unique(),
+  }),
+};
+
+export const ownIngredientSchema = objectOf<OwnIngredient>(ownFields, ownOptional);
+
 const ingredientRef = unionOf<IngredientRef>({
   known: { id: text().pattern(/^[a-z0-9-]+$/) },
   own: {
     id: idSchema,
-    name: ingredientName,
-    form: enumOf(OWN_INGREDIENT_FORMS),
-    densityGPerML: number().min(0.05).max(5),
-    contents: arrayOf(content).max(20),
+    ...ownFields,
+    unknown: mayBeLeftOut(ownOptional.unknown),
+    bought: mayBeLeftOut(ownOptional.bought),
+    warning: mayBeLeftOut(ownOptional.warning),
   },
   unknown: { name: ingredientName },
 });

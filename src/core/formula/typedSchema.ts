@@ -57,7 +57,9 @@ type OptionalFields<T> = Fields<Required<Pick<T, OptionalKeys<T>>>>;
 type OptionalPart<T> = [OptionalKeys<T>] extends [never] ? readonly [] : readonly [optional: OptionalFields<T>];
 
 const allRequired = (fields: Readonly<Record<string, Joi.Schema>>): Record<string, Joi.Schema> =>
-  Object.fromEntries(Object.entries(fields).map(([key, schema]) => [key, schema.required()]));
+  Object.fromEntries(
+    Object.entries(fields).map(([key, schema]) => [key, isLeftOut(schema) ? schema : schema.required()]),
+  );
 
 const fieldsOf = (required: object, optional: object = {}): Record<string, Joi.Schema> => ({
   ...allRequired(required as Record<string, Joi.Schema>),
@@ -76,8 +78,26 @@ export const objectOf = <T extends object>(required: RequiredFields<T>, ...[opti
 export const partialOf = <T extends object>(rows: readonly (readonly [keyof T & string, Joi.Schema])[]) =>
   typed<T, Joi.ObjectSchema>(Joi.object(Object.fromEntries(rows)));
 
+/** A value for each id there is one for. */
+export const byId = <T>(value: Schema<T>) =>
+  typed<Readonly<Record<string, T>>, Joi.ObjectSchema>(Joi.object().pattern(Joi.string().max(80), value));
+
 type OfKind<T, K> = T extends { readonly kind: infer Kind } ? (K extends Kind ? Omit<T, 'kind'> : never) : never;
-type Kinds<T extends { readonly kind: string }> = { readonly [K in T['kind']]: Fields<Required<OfKind<T, K>>> };
+declare const LEFT_OUT: unique symbol;
+interface LeftOut {
+  readonly [LEFT_OUT]: true;
+}
+
+/** A field of a kind that may be left out: where the type says so, and nowhere else. */
+export const mayBeLeftOut = <T>(schema: Schema<T>): Schema<T> & LeftOut => schema.optional() as Schema<T> & LeftOut;
+
+const isLeftOut = (schema: Joi.Schema): boolean =>
+  (schema.describe().flags as { presence?: string } | undefined)?.presence === 'optional';
+
+type KindFields<T> = RequiredFields<T> & {
+  readonly [K in OptionalKeys<T>]-?: Schema<Required<T>[K]> & LeftOut;
+};
+type Kinds<T extends { readonly kind: string }> = { readonly [K in T['kind']]: KindFields<OfKind<T, K>> };
 
 /** A union told apart by its `kind`, each kind with exactly its own fields. */
 export function unionOf<T extends { readonly kind: string }>(kinds: Kinds<T>): Schema<T> {

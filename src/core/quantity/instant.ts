@@ -30,3 +30,20 @@ export function mendedInstant(text: string): string {
   const ms = Date.parse(text);
   return normalInstant(text) ?? (Number.isNaN(ms) ? text : new Date(ms).toISOString());
 }
+
+/** A day as it is typed, taken at noon where the home is; a time as the platform reads it; what is no day stays as it is, to be refused. */
+export function instantOfDay(text: string): string {
+  const typed = text.trim();
+  const day = /^(\d{4})-(\d\d)-(\d\d)$/.exec(typed);
+  if (!day) return mendedInstant(typed);
+  const [year = 0, month = 0, date = 0] = day.slice(1).map(Number);
+  if (normalInstant(`${typed}T12:00:00Z`) === null) return typed;
+  return new Date(year, month - 1, date, 12).toISOString();
+}
+
+/** The day of an instant where the home is, as it is typed: 2026-11-25. */
+export function typedDay(iso: string): string {
+  const at = new Date(iso);
+  const two = (n: number): string => String(n).padStart(2, '0');
+  return `${at.getFullYear()}-${two(at.getMonth() + 1)}-${two(at.getDate())}`;
+}

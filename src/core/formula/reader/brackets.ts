@@ -68,6 +68,14 @@ export function takeBracket(bracket: Of<'bracket'>, place: ChunkPosition, draft:
     return;
   }
   if (name) {
+    // "vodka (preservative)": what it is in it for.
+    if (
+      last?.match &&
+      name.match.kind === 'exact' &&
+      name.match.ingredient.id === 'preservative' &&
+      amounts.length === 0
+    )
+      return;
     if (last && (merged(last, name.words) || (last.match && shares(last.match, name.match)))) return;
     draft.pairs.push(pairOf(name.words, name.match, chunk));
     draft.pairChunk.push(index);

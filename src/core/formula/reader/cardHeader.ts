@@ -4,8 +4,8 @@ import { SUBSTANCES } from '../../catalogue/substances';
 import { statedML, type PercentBasis } from '../../quantity/amount';
 import { midpoint } from '../../quantity/range';
 import { MEASURE_SYSTEMS, type MeasureSystem } from '../../quantity/units';
-import type { Content } from '../../catalogue/ingredient';
-import { MAX_ML, type IngredientRef } from '../formula';
+import { PICTOGRAMS, SIGNAL_WORDS, type Content } from '../../catalogue/ingredient';
+import { MAX_ML, type IngredientRef, type OwnIngredient } from '../formula';
 import { FORMULA_KINDS, type FormulaKind } from '../use';
 import { USE_FORMS, type UseForm } from '../../catalogue/useForms';
 import { readAmount } from './readAmount';
@@ -97,9 +97,26 @@ function readContent(text: string): Content | null {
   };
 }
 
+/** What a card says of an own ingredient after its contents: "not known: X", "bought", "label: danger corrosive". */
+function readMore(facts: readonly string[]): Partial<OwnIngredient> {
+  const unknown = facts.flatMap((f) => /^not known: (.+)$/.exec(f)?.[1] ?? []);
+  const [signalWord = '', ...pictograms] = (facts.flatMap((f) => /^label: (.+)$/.exec(f)?.[1] ?? [])[0] ?? '').split(
+    ' ',
+  );
+  const warning = {
+    signalWord: SIGNAL_WORDS.find((w) => w === signalWord) ?? null,
+    pictograms: PICTOGRAMS.filter((p) => pictograms.includes(p)),
+  };
+  return {
+    ...(unknown.length > 0 ? { unknown } : {}),
+    ...(facts.includes('bought') ? { bought: true } : {}),
+    ...(signalWord === '' ? {} : { warning }),
+  };
+}
+
 /** "my cleaner | liquid | 1.02 g/mL | acetic-acid 5 % w/v 4 to 6": an ingredient of one's own, as a card says it. */
 function readContents(text: string): (IngredientRef & { kind: 'own' }) | null {
-  const [name = '', form = '', density = '', contents = ''] = text.split('|').map((t) => t.trim());
+  const [name = '', form = '', density = '', contents = '', ...more] = text.split('|').map((t) => t.trim());
   const densityGPerML = Number(density.replace(/ g\/mL$/, ''));
   if (name === '' || !(densityGPerML > 0)) return null;
   if (form !== 'liquid' && form !== 'powder' && form !== 'oil') return null;
@@ -110,5 +127,13 @@ function readContents(text: string): (IngredientRef & { kind: 'own' }) | null {
     .map(readContent);
   const known = read.filter((c) => c !== null);
   if (known.length < read.length) return null;
-  return { kind: 'own', id: `own:${name.toLowerCase()}`, name, form, densityGPerML, contents: known };
+  return {
+    kind: 'own',
+    id: `own:${name.toLowerCase()}`,
+    name,
+    form,
+    densityGPerML,
+    contents: known,
+    ...readMore(more),
+  };
 }

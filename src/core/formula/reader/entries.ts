@@ -1,8 +1,9 @@
-import type { Line } from '../formula';
+import { plainName } from '../../catalogue/lookup';
+import type { Line, OwnRef } from '../formula';
 import { UNSTATED_AMOUNT, lineItem } from './lineItem';
 import { possible, type Pair } from './pair';
 import { readAmount } from './readAmount';
-import type { CardHeader, ReadItem, ReadOptions } from './reading';
+import type { CardHeader, Doubt, ReadItem, ReadOptions } from './reading';
 import { isRepeat, isRinseWater, type Listed } from './repeats';
 import { isSign } from './tokens';
 import { firstAmount, where, type ReadUnit } from './units';
@@ -110,9 +111,26 @@ function precededByPut(unit: ReadUnit, at: number): boolean {
   return joined;
 }
 
-/** A line that names an ingredient the card itself describes. */
+/** The same without a doubt, if what it names is one of the person's own by that name. */
+export function asOwn(item: ReadItem, own: readonly OwnRef[]): ReadItem {
+  if (item.kind !== 'line' || item.corrected || item.line.ingredient.kind !== 'unknown') return item;
+  const name = plainName(item.line.ingredient.name);
+  const meant = own.find((o) => plainName(o.name) === name);
+  if (!meant) return item;
+  const doubts = item.doubts.filter((d) => !OF_THE_NAME.has(d.kind));
+  return { ...item, line: { ...item.line, ingredient: meant }, doubts };
+}
+
+const OF_THE_NAME: ReadonlySet<Doubt['kind']> = new Set([
+  'unknown-ingredient',
+  'spelling',
+  'which-ingredient',
+  'other-words',
+]);
+
+/** A line that names an ingredient the card itself describes, or one that the person has. */
 export function ownLine(unit: ReadUnit, header: CardHeader, options: ReadOptions): ReadItem | null {
-  const { own = [] } = header;
+  const own = [...(header.own ?? []), ...(options.own ?? [])];
   if (own.length === 0 || unit.role !== null) return null;
   const text = unit.text.trim();
   const lower = text.toLowerCase();

@@ -62,6 +62,9 @@ export function phraseAt(i: number, tokens: readonly Token[]): Element | null {
   if (two === 'dilute to') return { kind: 'verb', word: 'fill', rinses: false, fills: true, from: i, to: i + 1 };
   if (/^1 \/ 2 full$/.test(four)) return made('partly', 4);
   if (/^(?:as much|as many)$/.test(two)) return other(2);
+  // What something is in it for: "glycerin (as a preservative)" is one thing, not two.
+  const purpose = /^as (?:an? |the |its |your )?(?:natural |mild )?preservative\b/.exec(words(4))?.[0];
+  if (purpose !== undefined) return other(purpose.split(' ').length);
   if (/^(?:the same|same amount|same quantity)$/.test(two)) return other(2);
   if (
     /^(?:to taste|at will|as needed|as required|if needed|if desired|if wanted|if necessary|if using|if liked|of choice|per bottle)$/.test(

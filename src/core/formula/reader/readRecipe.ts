@@ -1,5 +1,5 @@
 import { MAX_LINES, MAX_ML, type Line } from '../formula';
-import { emptyPair, itemsOf, ownLine } from './entries';
+import { asOwn, emptyPair, itemsOf, ownLine } from './entries';
 import { lineItem } from './lineItem';
 import { namedHazards } from './namedHazards';
 import type { CardHeader, ReadItem, ReadOptions, ReadRecipe } from './reading';
@@ -115,7 +115,7 @@ function entriesOfUnit(unit: ReadUnit, at: number, told: Told, chosen: number | 
   }
   const own = ownLine(unit, told.header, options);
   if (own) return [own];
-  const made = itemsOf(unit, listed, options);
+  const made = itemsOf(unit, listed, options).map((item) => asOwn(item, options.own ?? []));
   if (!recipes.some((r) => r.at === at)) return made;
   if (chosen !== null) return unit.role === 'recipe-title' ? [{ kind: 'note', ...where(unit) }] : made;
   // Another recipe begins here: which is meant is asked, at its title or its first line.

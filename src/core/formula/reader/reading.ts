@@ -2,7 +2,7 @@ import type { AskedBecause } from '../../catalogue/lookup';
 import type { Ingredient } from '../../catalogue/ingredient';
 import type { Amount } from '../../quantity/amount';
 import type { MeasureSystem } from '../../quantity/units';
-import type { IngredientRef, Line, MadeFor } from '../formula';
+import type { IngredientRef, Line, MadeFor, OwnRef } from '../formula';
 import type { SurfacePlaceId } from '../../catalogue/placeIds';
 import type { FormulaKind } from '../use';
 import type { UseForm } from '../../catalogue/useForms';
@@ -54,6 +54,8 @@ export interface ReadOptions {
   readonly corrections?: Corrections;
   /** Which of several recipes is meant, counted from 0; null or left out while that is open. */
   readonly recipe?: number | null;
+  /** Ingredients that the person has described: found by the names they gave them. */
+  readonly own?: readonly OwnRef[];
 }
 
 /** First and one past the last character in the text as written. */
@@ -102,7 +104,7 @@ export interface CardHeader {
   readonly how?: string;
   readonly measures?: MeasureSystem;
   /** Ingredients of one's own that the card describes. */
-  readonly own?: readonly (IngredientRef & { kind: 'own' })[];
+  readonly own?: readonly OwnRef[];
   readonly use?: 'stored' | 'fresh';
   readonly form?: UseForm;
   readonly kind?: FormulaKind;

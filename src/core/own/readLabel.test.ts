@@ -1,0 +1,92 @@
+import { SUBSTANCES } from '../catalogue/substances';
+import { LABEL_NAMES } from './labelNames';
+import { labelContents, isCasNumber, readLabel } from './readLabel';
+
+const read = (text: string) =>
+  readLabel(text).map(({ words, is, share }) => [words, is, share && [share.low, share.high, share.basis]]);
+
+// The bands are those of Regulation (EC) No 648/2004 on detergents, annex VII A.
+test.each<[string, unknown]>([
+  ['15–30 % anionic surfactants', [['anionic surfactants', 'surfactant', [15, 30, 'w/w']]]],
+  ['15 % or over but less than 30 % anionic surfactants', [['anionic surfactants', 'surfactant', [15, 30, 'w/w']]]],
+  ['less than 5% non-ionic surfactants', [['non-ionic surfactants', 'surfactant', [0, 5, 'w/w']]]],
+  ['Non-ionic surfactants < 5 %', [['Non-ionic surfactants', 'surfactant', [0, 5, 'w/w']]]],
+  [
+    '30 % and more oxygen-based bleaching agents',
+    [['oxygen-based bleaching agents', 'hydrogen-peroxide', [30, 100, 'w/w']]],
+  ],
+  ['≥ 5 - < 15 % soap', [['soap', 'soap', [5, 15, 'w/w']]]],
+  ['Sodium hypochlorite 4,5 %', [['Sodium hypochlorite', 'sodium-hypochlorite', [4.5, 4.5, 'w/w']]]],
+  ['Citric acid (5 g/100 ml)', [['Citric acid', 'citric-acid', [5, 5, 'w/v']]]],
+  ['Ethanol 70 % vol.', [['Ethanol', 'ethanol', [70, 70, 'v/v']]]],
+  ['Acetic acid up to 10 %', [['Acetic acid', 'acetic-acid', [0, 10, 'w/w']]]],
+  ['Alcohols, C12-14, ethoxylated', [['Alcohols, C12-14, ethoxylated', 'surfactant', null]]],
+])('%j', (text, parts) => {
+  expect(read(text)).toEqual(parts);
+});
+
+test('one share stands before a row of classes, and not before what follows them', () => {
+  expect(read('Contains: <5% anionic surfactants, non-ionic surfactants, perfume, limonene; 5–15 % soap')).toEqual([
+    ['anionic surfactants', 'surfactant', [0, 5, 'w/w']],
+    ['non-ionic surfactants', 'surfactant', [0, 5, 'w/w']],
+    ['perfume', null, null],
+    ['limonene', 'sweet-orange-oil', null],
+    ['soap', 'soap', [5, 15, 'w/w']],
+  ]);
+});
+
+test('what it does not know it gives back as not known, with its share', () => {
+  expect(read('2 % purple stuff, citric acid 3 %')).toEqual([
+    ['purple stuff', undefined, [2, 2, 'w/w']],
+    ['citric acid', 'citric-acid', [3, 3, 'w/w']],
+  ]);
+});
+
+// Invented sheets in the layout of Regulation (EU) 2020/878, annex II, section 3.2: numbers, then concentration, then classes.
+const BLEACH_SHEET = `SECTION 3: Composition/information on ingredients
+3.2 Mixtures
+Sodium hypochlorite, solution ... % Cl active
+CAS 7681-52-9  EC 231-668-3  Index 017-011-00-1  REACH 01-2119488154-34-0000
+2.5 - < 5 %
+Skin Corr. 1B, H314; Aquatic Acute 1, H400 (M = 10); EUH031: C ≥ 5 %
+Sodium hydroxide
+CAS 1310-73-2  EC 215-185-5
+< 1 %
+Skin Corr. 1A, H314; Met. Corr. 1, H290`;
+const ACID_SHEET = `Name | CAS | EC | % | Classification
+Hydrochloric acid | 7647-01-0 | 231-595-7 | 9 - 10 | Skin Corr. 1B H314, STOT SE 3 H335
+Alcohols, C12-14, ethoxylated | 68439-50-9 | 500-213-3 | 0.5 - 1.5 | Eye Dam. 1 H318
+Somethingol | 50-00-0 | 200-001-8 | < 0.1 | Carc. 1B H350`;
+
+test('section 3 of a safety sheet: by its numbers, each with its own share', () => {
+  expect(read(BLEACH_SHEET).map(([, is, share]) => [is, share])).toEqual([
+    ['sodium-hypochlorite', [2.5, 5, 'w/w']],
+    ['sodium-hydroxide', [0, 1, 'w/w']],
+  ]);
+  expect(read(ACID_SHEET)).toEqual([
+    ['Hydrochloric acid', 'hydrogen-chloride', [9, 10, 'w/w']],
+    ['Alcohols, C12-14, ethoxylated', 'surfactant', [0.5, 1.5, 'w/w']],
+    ['Somethingol', undefined, [0, 0.1, 'w/w']],
+  ]);
+});
+
+test('shares of one substance are added up, and no more than all of it', () => {
+  expect(labelContents(readLabel('15–30 % anionic surfactants\n< 5 % non-ionic surfactants\nperfume'))).toEqual([
+    { substance: 'surfactant', percent: 25, low: 15, high: 35, basis: 'w/w' },
+  ]);
+  expect(labelContents(readLabel('≥ 60 % anionic surfactants\n60 % soap'))[0]).toMatchObject({ low: 60, high: 100 });
+});
+
+test('every number of the table has the right check digit, and every name one meaning', () => {
+  for (const { cas, is } of LABEL_NAMES) {
+    expect(cas.filter((number) => !isCasNumber(number))).toEqual([]);
+    if (is !== null) expect(SUBSTANCES.map((s) => s.id)).toContain(is);
+  }
+  const names = LABEL_NAMES.flatMap((n) => n.names);
+  expect(names.filter((name, i) => names.indexOf(name) !== i)).toEqual([]);
+  const numbers = LABEL_NAMES.flatMap((n) => n.cas);
+  expect(numbers.filter((number, i) => numbers.indexOf(number) !== i)).toEqual([]);
+  // Water is 7732-18-5: 8·1 + 1·2 + 2·3 + 3·4 + 7·5 + 7·6 = 105.
+  expect(isCasNumber('7732-18-5')).toBe(true);
+  expect(isCasNumber('7732-18-4')).toBe(false);
+});

@@ -1,0 +1,215 @@
+import type { Content } from '../catalogue/ingredient';
+import { plainName, plainWord } from '../catalogue/lookup';
+import type { SubstanceId } from '../catalogue/substances';
+import type { PercentBasis } from '../quantity/amount';
+import { LABEL_NAMES, type LabelName } from './labelNames';
+
+/** How much of something there is, as a label gives it: "15–30 %", "< 5 %", "4.5 %". */
+export interface LabelShare {
+  readonly low: number;
+  readonly high: number;
+  readonly basis: PercentBasis;
+}
+
+/** One thing that a label or a safety sheet names. */
+export interface LabelPart {
+  /** Its words, as they stand there. */
+  readonly words: string;
+  /** What it is here; null if it does nothing that has to be judged, undefined if it is not known. */
+  readonly is: SubstanceId | null | undefined;
+  /** Null where no amount stands beside it. */
+  readonly share: LabelShare | null;
+}
+
+/** Not the numbers in C12-14 or 2-propanol. */
+const NUMBER = String.raw`(?<![A-Za-z\d.,-])\d{1,3}(?:[.,]\d+)?(?![\d]|-?[A-Za-z])`;
+const OVER = String.raw`(?:>=|≥|>|⩾|=>|over|more than|from|at least)`;
+const UNDER = String.raw`(?:<=|≤|<|⩽|=<|under|less than|below|up to|max\.?|at most)`;
+const PER = String.raw`\s*(?:%|per ?cent|percent|g\s*\/\s*100\s*(?:g|ml))`;
+const BASIS = String.raw`(?:\s*\(?\s*(?:(w\/w|m\/m|wt\.?|weight|by weight|by mass)|(w\/v|m\/v)|(v\/v|vol\.?|by volume))\s*\)?)?`;
+
+/** "15 % or over but less than 30 %", "15 - < 30 %", "≥ 15 - < 30". */
+const RANGE = new RegExp(
+  String.raw`(?:${OVER}\s*)?(${NUMBER})(?:${PER})?\s*(?:or (?:over|more)|and (?:over|more))?\s*(?:-|–|—|to|but|and)\s*(?:${UNDER}\s*)?(${NUMBER})(${PER})?${BASIS}`,
+  'i',
+);
+const AT_MOST = new RegExp(String.raw`${UNDER}\s*(${NUMBER})(${PER})?${BASIS}`, 'i');
+const AT_LEAST = new RegExp(
+  String.raw`(?:${OVER}\s*(${NUMBER})(${PER})?|(${NUMBER})(${PER})?\s*(?:and|or) (?:more|over|above))${BASIS}`,
+  'i',
+);
+const JUST = new RegExp(String.raw`(?:ca\.?\s*|about\s*|approx\.?\s*)?(${NUMBER})${PER}${BASIS}`, 'i');
+
+const numberIn = (text: string | undefined): number => Number((text ?? '').replace(',', '.'));
+const basisIn = (text: string, weight?: string, inVolume?: string, volume?: string): PercentBasis => {
+  if (volume) return 'v/v';
+  if (inVolume || /g\s*\/\s*100\s*ml/i.test(text)) return 'w/v';
+  return weight ? 'w/w' : 'w/w';
+};
+
+interface Found {
+  readonly share: LabelShare;
+  readonly from: number;
+  readonly to: number;
+}
+
+/** The first share in a stretch of text. A bare number is one only where a sign, a second number or "<" makes it one. */
+function findShare(text: string): Found | null {
+  const found: Found[] = [];
+  const add = (match: RegExpExecArray | null, share: (m: RegExpExecArray) => LabelShare | null): void => {
+    const is = match && share(match);
+    if (match && is && is.low <= is.high && is.high <= 100) {
+      found.push({ share: is, from: match.index, to: match.index + match[0].length });
+    }
+  };
+  add(RANGE.exec(text), (m) => ({ low: numberIn(m[1]), high: numberIn(m[2]), basis: basisIn(m[0], m[4], m[5], m[6]) }));
+  add(AT_MOST.exec(text), (m) => ({ low: 0, high: numberIn(m[1]), basis: basisIn(m[0], m[3], m[4], m[5]) }));
+  add(AT_LEAST.exec(text), (m) => ({
+    low: numberIn(m[1] ?? m[3]),
+    high: 100,
+    basis: basisIn(m[0], m[5], m[6], m[7]),
+  }));
+  add(JUST.exec(text), (m) => ({ low: numberIn(m[1]), high: numberIn(m[1]), basis: basisIn(m[0], m[2], m[3], m[4]) }));
+  return found.sort((a, b) => a.from - b.from || b.to - a.to)[0] ?? null;
+}
+
+/** Registry numbers end in a digit that checks the others (CAS Registry: weighted sum modulo 10). */
+export function isCasNumber(text: string): boolean {
+  const match = /^(\d{2,7})-(\d{2})-(\d)$/.exec(text);
+  if (!match) return false;
+  const digits = `${match[1] ?? ''}${match[2] ?? ''}`;
+  const sum = digits
+    .split('')
+    .reverse()
+    .reduce((total, digit, i) => total + (i + 1) * Number(digit), 0);
+  return sum % 10 === Number(match[3]);
+}
+
+const BY_CAS = new Map(LABEL_NAMES.flatMap((name) => name.cas.map((cas) => [cas, name] as const)));
+const keyOf = (text: string): string => plainName(text).split(' ').filter(Boolean).map(plainWord).join(' ');
+const BY_WORDS = new Map(LABEL_NAMES.flatMap((name) => name.names.map((words) => [keyOf(words), name] as const)));
+const LONGEST = Math.max(...[...BY_WORDS.keys()].map((words) => words.split(' ').length));
+/** These mean something only where they stand alone: "alcohols, C12-14, ethoxylated" is no alcohol. */
+const ONLY_ALONE: ReadonlySet<string> = new Set(['alcohol', 'salt', 'colour', 'lye', 'water', 'aqua']);
+
+/** What a name on a label means: by all its words, or by the longest name within them. Undefined if it is not known. */
+function meaningOf(words: string): LabelName | undefined {
+  const all = keyOf(words).split(' ').filter(Boolean);
+  const whole = BY_WORDS.get(all.join(' '));
+  if (whole) return whole;
+  for (let length = Math.min(LONGEST, all.length); length > 0; length--) {
+    for (let at = 0; at + length <= all.length; at++) {
+      const key = all.slice(at, at + length).join(' ');
+      const name = BY_WORDS.get(key);
+      if (name && !ONLY_ALONE.has(key)) return name;
+    }
+  }
+  return undefined;
+}
+
+/** Words around a name that are no part of it. */
+const AROUND =
+  /^(?:\s*(?:contains?|containing|contents|ingredients?|composition|amongst other ingredients|among others?|of which|section 3|and)\b\s*:?)+|\b(?:solution|aqueous)\b/gi;
+const tidied = (text: string): string =>
+  text
+    .replace(AROUND, ' ')
+    .replace(/^[\s|:;,()[\]•*-]+|[\s|:;,([]+$|\(\s*\)\s*$/g, '')
+    .replace(/\(\s*\)/g, ' ')
+    .replace(/\s+/g, ' ')
+    .trim();
+
+/** Numbers of a safety sheet that are no shares: of registers, of hazards, of their classes and limits. */
+const NO_SHARES =
+  /\b\d{3}-\d{3}-\d{2}-[\dX]\b|\b\d{3}-\d{3}-\d\b|\b01-\d{10}-\d{2}-[\dX]{4}\b|\b(?:EU)?H\d{3}[A-Za-z]*\b|\b(?:Skin|Eye|Acute|Aquatic|STOT|Met|Ox|Flam|Asp|Resp|Repr|Muta|Carc)\.?[^|;\n]*?\d[A-C]?\b|\bM\s*(?:\([^)]*\))?\s*=\s*\d+\b|\bC\s*[≥>]=?\s*[\d.,]+\s*%/gi;
+const CAS = /(?<![\d-])\d{2,7}-\d{2}-\d(?![\d-])/g;
+
+/** Rows of a safety sheet's section 3: each thing has its number, and its share after it or before it in the row. */
+function readRows(text: string, numbers: readonly RegExpExecArray[]): LabelPart[] {
+  const ends = numbers.map((m) => m.index + m[0].length);
+  const lineStart = (at: number): number => text.lastIndexOf('\n', at - 1) + 1;
+  return numbers.map((m, i) => {
+    const after = text.slice(ends[i], numbers[i + 1]?.index ?? text.length).replace(NO_SHARES, ' ');
+    const before = text.slice(Math.max(lineStart(m.index), i > 0 ? (ends[i - 1] ?? 0) : 0), m.index);
+    const above = text.slice(lineStart(lineStart(m.index) - 1), Math.max(0, lineStart(m.index) - 1));
+    const inRow = before.replace(NO_SHARES, ' ');
+    const share = findShare(after) ?? findShare(inRow);
+    const known = BY_CAS.get(m[0]);
+    const named = tidied(withoutShare(inRow))
+      .replace(/\b(?:CAS|EC|No\.?|number)\b.*$/i, '')
+      .trim();
+    const words = named !== '' ? named : tidied(above);
+    const name = known ?? meaningOf(words);
+    return {
+      words: words === '' ? m[0] : words,
+      is: name === undefined ? undefined : name.is,
+      share: share?.share ?? null,
+    };
+  });
+}
+
+const withoutShare = (text: string): string => {
+  const found = findShare(text);
+  return found ? `${text.slice(0, found.from)} ${text.slice(found.to)}` : text;
+};
+
+/** Classes that stand in a row behind one share: "< 5 %: anionic surfactants, soap". */
+const SHARES_ALONG: ReadonlySet<SubstanceId | null | undefined> = new Set([
+  'surfactant',
+  'soap',
+  'quaternary-ammonium',
+]);
+
+/** Commas and "and" between things; not those within a number, a share or a chemical name turned about. */
+const APART =
+  /,(?!\d)(?!\s*(?:C\d|(?:ethoxylated|propoxylated|sulfated|sulphated|(?:sodium|potassium) salts?|[a-z-]+ derivs|compds|aqueous|solution)\b))|\band\b(?!\s+(?:more|over))/i;
+
+/** The words of a label: shares and names, one after the other. */
+function readPhrases(text: string): LabelPart[] {
+  const parts: LabelPart[] = [];
+  for (const sentence of text.split(/[\n;•]|\.\s+(?=[A-Z])/)) {
+    let along: LabelShare | null = null;
+    for (const phrase of sentence.split(APART)) {
+      const found = findShare(phrase);
+      const words = tidied(withoutShare(phrase)).replace(/\.$/, '');
+      if (found) along = found.share;
+      if (!/\p{L}{2}/u.test(words)) continue;
+      const is = meaningOf(words)?.is;
+      const share = found?.share ?? (SHARES_ALONG.has(is) ? along : null);
+      parts.push({ words, is, share });
+    }
+  }
+  return parts;
+}
+
+/**
+ * What a label's list of contents, or section 3 of a safety sheet, says is in a product. Every name is given back,
+ * known or not; nothing is guessed.
+ */
+export function readLabel(text: string): LabelPart[] {
+  const plain = text.normalize('NFKC').replace(/\t/g, ' | ');
+  const numbers = [...plain.matchAll(CAS)].filter((m) => isCasNumber(m[0]));
+  return numbers.length > 0 ? readRows(plain, numbers) : readPhrases(plain);
+}
+
+/** What stands there without a share may be anything up to all of it. */
+const ANY_SHARE: LabelShare = { low: 0, high: 100, basis: 'w/w' };
+
+/** Contents by substance: shares of the same one are added up, none over 100 percent; one that is not given is any. */
+export function labelContents(parts: readonly LabelPart[]): Content[] {
+  const sums = new Map<SubstanceId, LabelShare>();
+  for (const { is, share: given } of parts) {
+    if (!is) continue;
+    const share = given ?? ANY_SHARE;
+    const sum = sums.get(is);
+    const low = Math.min(100, (sum?.low ?? 0) + share.low);
+    const high = Math.min(100, (sum?.high ?? 0) + share.high);
+    sums.set(is, { low, high, basis: sum?.basis ?? share.basis });
+  }
+  return [...sums].map(([substance, { low, high, basis }]) => ({
+    substance,
+    percent: (low + high) / 2,
+    low,
+    high,
+    basis,
+  }));
+}
