@@ -5,6 +5,7 @@ export { checkCompatibility } from './evaluation/compatibility';
 export {
   contextIn,
   contextOf,
+  droppersOf,
   NO_TEXT,
   DEFAULT_CONTEXT,
   type RecipeText,
@@ -23,6 +24,7 @@ export {
   withPoured,
   withRescaled,
   type BatchInProgress,
+  type IntoUse,
   type BatchStatus,
 } from './batch/progress';
 export { evaluateAndPlan, planPour, type PouredLine, type PourPlan } from './evaluation/pourPlan';
@@ -61,7 +63,6 @@ export {
 } from './formula/change';
 export { readAmount } from './formula/reader/readAmount';
 export { typedAmount } from './formula/typedAmount';
-export { missingIngredients } from './formula/atHand';
 export { searchTextOf } from './formula/searchText';
 export { DAY_MS, HOUR_MS, MINUTE_MS } from './quantity/time';
 export { formulaFromReading } from './formula/fromReading';
@@ -76,12 +77,15 @@ export {
   MAX_LINES,
   type Formula,
   type FormulaUse,
+  OWN_INGREDIENT_FORMS,
   type IngredientRef,
+  type OwnIngredient,
+  type OwnRef,
   type Line,
   type Strength,
   type MadeFor,
 } from './formula/formula';
-export { resolveIngredient } from './formula/resolveIngredient';
+export { atStrongest, isUnknown, resolveIngredient } from './formula/resolveIngredient';
 export type { Result, Problem } from './formula/result';
 
 export { findIngredient, ingredientById, searchIngredients, INGREDIENTS } from './catalogue/lookup';
@@ -129,8 +133,44 @@ export { ROOM_SIZES, type RoomSize } from './findings/exposureRoute';
 export { FORMULA_KINDS, type FormulaKind } from './formula/use';
 export { USE_FORMS, type UseForm } from './catalogue/useForms';
 
-export { discardBy, isExpired, usableBatches, type Batch, type BatchState } from './shelf-life/batch';
-export { stockedIds, type PantryItem } from './shelf-life/pantry';
+export {
+  discardBy,
+  isExpired,
+  isLastOfIt,
+  leftML,
+  standsIn,
+  usableBatches,
+  withLevel,
+  withUsed,
+  type Batch,
+  type BatchState,
+} from './shelf-life/batch';
+export {
+  ingredientOfItem,
+  itemName,
+  LEAST_MADE_ML,
+  lifeOf,
+  missingIngredients,
+  ownRefs,
+  shortages,
+  standingOf,
+  stockedIds,
+  takenBy,
+  takenText,
+  USUAL_BOTTLE_ML,
+  withTaken,
+  type PantryItem,
+  type Shortage,
+  type StockState,
+  type Taken,
+} from './stock/pantry';
+export { instantOfDay, typedDay } from './quantity/instant';
+export { namedForSure, searchWithOwn, type FoundIngredient } from './own/findOwn';
+export { keepingMoves, type KeepingMove } from './shelf-life/keepingMoves';
+export { bottleAfterUse, runOut, suitsForm } from './batch/bottles';
+export { pouredPortions } from './batch/intoBottles';
+export { madeAtOnce, madeForJob, makeBatches, type Made } from './batch/making';
+export { toppedUp, type ToppedUp } from './batch/topUp';
 export { makingAdvice, type MakingAdvice } from './shelf-life/makingAdvice';
 export { labelOf, type LabelContent } from './shelf-life/label';
 export {
@@ -237,7 +277,7 @@ export {
 export { RATED_DAYS, wentHere } from './cleaning/wentHere';
 export { heldWays, oneStepFurther, type UsedBefore, type HeldWay, type HeldWays } from './cleaning/heldWays';
 export { strengthLine, usedFormula } from './cleaning/usedFormula';
-export { DWELL_END_WORDS, entryOfPart, entryOfUse, jobAfterEntry, usedOf } from './cleaning/jobLog';
+export { DWELL_END_WORDS, entryOfPart, entryOfUse, jobAfterEntry, usedOf, usedOwn } from './cleaning/jobLog';
 export { dueSurfaces, isDue, lastBySurface, type Due } from './cleaning/upkeep';
 export { dryMinutes, rewetEveryMinutes, type Air } from './cleaning/drying';
 export type { Dwell } from './cleaning/dwell';
@@ -278,7 +318,15 @@ export {
 export type { Amount } from './quantity/amount';
 export { brimfulML, volumeToHeightML, type PouredScale, type Profile } from './quantity/fillMarks';
 export { toolSet, TOOL_IDS, type ToolId } from './quantity/tools';
-export { MEASURE_SYSTEMS, UNIT_CHIPS, unitML, unitText, type MeasureSystem, type StockUnit } from './quantity/units';
+export {
+  MEASURE_SYSTEMS,
+  STOCK_UNITS,
+  UNIT_CHIPS,
+  unitML,
+  unitText,
+  type MeasureSystem,
+  type StockUnit,
+} from './quantity/units';
 export { readBack, typedMeasure, typedNumber, typedQuantity, type DecimalSign } from './quantity/typedNumber';
 export { DROPS_PER_ML_RANGE } from './quantity/drops';
 export { FIRST_STEPS, accidentsOf, type Accident } from './findings/firstAid';

@@ -123,7 +123,7 @@ describe('mixing step by step', () => {
         batch,
         plan,
         { planned: evaluation, poured: status(batch, plan).evaluation },
-        { vessel, roomC: 20, madeAt: '2026-11-25T08:00:00.000Z' },
+        { vessels: [vessel], roomC: 20, madeAt: '2026-11-25T08:00:00.000Z' },
         () => 'b',
       )[0]!;
     const right = withPoured(withPoured(start, water!, water!.volumeML), vinegar!, vinegar!.volumeML);
@@ -141,9 +141,8 @@ describe('mixing step by step', () => {
       {
         formula: start.formula,
         evaluation,
-        vessel,
+        vessels: [vessel, vessel, vessel],
         volumeML: 450,
-        bottles: 3,
         roomC: 20,
         dwell: null,
         madeAt: '2026-11-25T08:00:00.000Z',

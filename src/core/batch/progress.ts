@@ -31,6 +31,14 @@ export interface BatchInProgress {
   readonly done: readonly string[];
   /** Lines whose amount was off, and left so knowingly. */
   readonly accepted: readonly string[];
+  /** What becomes of what stands in the bottle; left out where it is empty. */
+  readonly into?: IntoUse;
+}
+
+/** What becomes of what stands in a bottle that is filled: it is emptied, or topped up; and which batch that is. */
+export interface IntoUse {
+  readonly how: 'empty' | 'top-up';
+  readonly batchId: string;
 }
 
 export const isBatchInProgress = (value: unknown): value is BatchInProgress | null =>
@@ -127,10 +135,10 @@ export function rescaledFits(
 interface FinishedBatch {
   readonly formula: Formula;
   readonly evaluation: Evaluation;
-  readonly vessel: Vessel;
+  /** What it is poured into: as many as there are. */
+  readonly vessels: readonly Vessel[];
   /** mL in each bottle. */
   readonly volumeML: number;
-  readonly bottles: number;
   readonly roomC: number;
   readonly dwell: string | null;
   readonly madeAt: string;
@@ -138,11 +146,11 @@ interface FinishedBatch {
 
 /** A batch for every bottle, each with its label. */
 export const batchesOf = (made: FinishedBatch, newId: () => string): Batch[] =>
-  Array.from({ length: made.bottles }, () => ({
+  made.vessels.map((vessel) => ({
     id: newId(),
     formula: made.formula,
-    vessel: made.vessel,
-    label: labelOf(made.formula, made.evaluation, { vessel: vesselFacts(made.vessel), roomC: made.roomC }, made.dwell),
+    vessel,
+    label: labelOf(made.formula, made.evaluation, { vessel: vesselFacts(vessel), roomC: made.roomC }, made.dwell),
     volumeML: made.volumeML,
     madeAt: made.madeAt,
     state: 'kept',
@@ -152,13 +160,13 @@ export const batchesOf = (made: FinishedBatch, newId: () => string): Batch[] =>
 /**
  * What goes on the shelf once all is in: the formula as it was poured, if anything was off, and as much in each
  * bottle as there is.
- * @param vessel the bottle, with an id of its own
+ * @param at the bottles, each with an id of its own
  */
 export function finishedBatches(
   batch: BatchInProgress,
   plan: PourPlan,
   evaluations: { readonly planned: Evaluation; readonly poured: Evaluation },
-  at: { readonly vessel: Vessel; readonly roomC: number; readonly madeAt: string },
+  at: { readonly vessels: readonly Vessel[]; readonly roomC: number; readonly madeAt: string },
   newId: () => string,
 ): Batch[] {
   const inAllML = plan.lines.reduce((sum, l) => sum + (batch.poured[l.line.id] ?? l.volumeML), 0);
@@ -169,7 +177,6 @@ export function finishedBatches(
       formula: anyOff ? formulaAsPoured(batch.formula, plan.lines, batch.poured) : batch.formula,
       evaluation: anyOff ? evaluations.poured : evaluations.planned,
       volumeML: (plan.fillML * inAllML) / meantML,
-      bottles: plan.bottles,
       dwell: batch.dwell,
       ...at,
     },

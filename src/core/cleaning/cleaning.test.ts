@@ -15,6 +15,7 @@ import { agentStrength } from '../mixture/agentStrength';
 import { dryMinutes, evaporationKgPerM2H, rewetEveryMinutes, saturationKPa } from './drying';
 import { wayAmountOf } from './howMuch';
 import type { Way, Ways } from './way';
+import type { PantryItem } from '../stock/pantry';
 import { rankWays, weighSupplies, type Supplies } from './ways';
 
 const AIR = { roomC: 20, humidityPercent: 60 };
@@ -39,6 +40,8 @@ const first = (on: string, off: string, at: Partial<EvaluationContext> = {}): st
 };
 const outBecause = (ways: Ways, name: string): string | undefined =>
   ways.ruledOut.find((r) => r.candidate.formula.name === name)?.because;
+
+const stocked = (...ids: string[]): PantryItem[] => ids.map((id) => ({ id, left: null, pack: null }));
 
 describe('ways to clean', () => {
   // What someone who cleans every day does first: common practice, no source, unless said.
@@ -165,7 +168,7 @@ describe('ways to clean', () => {
       ranked('glass', 'fingerprints', supplies).ways.flatMap((w) =>
         w.candidate ? [`${w.name}: ${w.candidate.from}`] : [],
       );
-    expect(at({ shelf: [glass], formulas: [glass], cupboard: new Set([]) })).toEqual([
+    expect(at({ shelf: [glass], formulas: [glass], cupboard: [] })).toEqual([
       'Clear glass: shelf',
       'Clear glass: more-missing',
     ]);
@@ -173,20 +176,20 @@ describe('ways to clean', () => {
       at({
         shelf: [],
         formulas: [glass, vinegar],
-        cupboard: new Set(['isopropyl-alcohol', 'distilled-water', 'dish-soap']),
+        cupboard: stocked('isopropyl-alcohol', 'distilled-water', 'dish-soap'),
       }),
     ).toEqual(['Clear glass: cupboard', 'Everyday vinegar: one-missing']);
   });
 
   test('made for the job goes before what merely fits; needing several things bought takes that away', () => {
     const glass = STARTER_FORMULAS.find((f) => f.name === 'Clear glass')!;
-    const supplies = (cupboard: ReadonlySet<string>): Supplies => ({ shelf: [], formulas: [glass], cupboard });
-    const all = new Set(['isopropyl-alcohol', 'distilled-water', 'dish-soap']);
+    const supplies = (cupboard: readonly PantryItem[]): Supplies => ({ shelf: [], formulas: [glass], cupboard });
+    const all = stocked('isopropyl-alcohol', 'distilled-water', 'dish-soap');
     expect(names(ranked('mirror', 'fingerprints', supplies(all)))).toEqual([
       'Clear glass',
       'Damp cloth, then a dry one',
     ]);
-    expect(names(ranked('mirror', 'fingerprints', supplies(new Set()))).at(0)).toBe('Damp cloth, then a dry one');
+    expect(names(ranked('mirror', 'fingerprints', supplies([]))).at(0)).toBe('Damp cloth, then a dry one');
   });
 
   test('what went well here before goes first among equals, and says how often', () => {

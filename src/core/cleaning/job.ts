@@ -37,6 +37,8 @@ export interface JobPart {
   readonly application: Application;
   /** How much is made for it; null for what takes no mixture, and in a part begun before this was kept. */
   readonly amount: WayAmount | null;
+  /** mL that go out of the bottle; left out for what is weighed, and in a part begun before this was kept. */
+  readonly usesML?: number;
   /** Null for what is done at once. */
   readonly dwell: Dwell | null;
   readonly steps: readonly GuideStep[];

@@ -1,7 +1,8 @@
 import type { Soil } from '../catalogue/soils';
 import { DEFAULT_CONTEXT } from '../evaluation/context';
 import { evaluate } from '../evaluation/evaluate';
-import type { Formula } from '../formula/formula';
+import { formulaText } from '../formula/card';
+import type { Formula, OwnRef } from '../formula/formula';
 import type { HomeSurface, Room } from './homeSurface';
 import { repeatPart, withPart, type DwellEndReason, type Job, type JobPart } from './job';
 import { NO_RATING, type LogEntry, type LogOutcome, type Used } from './logEntry';
@@ -22,6 +23,25 @@ export function usedOf(formula: Formula): Used {
   const result = evaluate(formula, { ...DEFAULT_CONTEXT, scope: formula.use });
   return result.ok ? usedFormula(formula, result.value.state) : { kind: 'bought', id: null, name: formula.name };
 }
+
+/** A cleaner that the person has described, as what was used: with what its label says today. */
+export function usedOwn(own: OwnRef): Used {
+  const alone: Formula = {
+    id: own.id,
+    name: own.name,
+    purpose: '',
+    never: '',
+    how: '',
+    use: 'stored',
+    measures: 'metric',
+    makesML: null,
+    lines: [{ id: '1', ingredient: own, amount: { kind: 'parts', value: { low: 1, high: 1 } } }],
+  };
+  return { kind: 'bought', id: null, name: own.name.slice(0, MAX_NAME), card: formulaText(alone) };
+}
+
+/** So long may a name be in the log, characters. */
+const MAX_NAME = 80;
 
 /** What was done with no mixture, as what was used: dry, with plain water, with heat or cold. */
 const usedMethod = ({ method }: JobPart): Used => ({

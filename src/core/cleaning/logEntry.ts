@@ -34,6 +34,8 @@ export type Used =
       /** The catalogue's id; null for one that is not known. */
       readonly id: string | null;
       readonly name: string;
+      /** What its label said that day, where the person has described it: as a card of it alone. */
+      readonly card?: string;
     }
   | {
       readonly kind: 'method';

@@ -14,7 +14,7 @@ import type { RoomSize } from '../findings/exposureRoute';
 import type { Formula } from '../formula/formula';
 import { formulaFromReading } from '../formula/fromReading';
 import { readRecipe } from '../formula/reader/readRecipe';
-import { ingredientOfLine } from '../formula/resolveIngredient';
+import { atStrongest, isUnknown } from '../formula/resolveIngredient';
 import type { LogEntry, Used } from './logEntry';
 import { likeness } from './sameName';
 
@@ -62,10 +62,10 @@ export interface UsedIngredients {
   readonly known: boolean;
 }
 
-/** A formula's own ingredients: every one of them is known. */
+/** What a formula is made of, each as strong as its label allows. */
 export const ingredientsOfFormula = (formula: Formula): UsedIngredients => ({
-  readings: [formula.lines.map(ingredientOfLine)],
-  known: true,
+  readings: [formula.lines.map(atStrongest)],
+  known: !formula.lines.some((l) => isUnknown(l.ingredient)),
 });
 
 /** What of the kitchen a method takes along. */
@@ -87,17 +87,20 @@ export function ingredientsUsed(used: Used): UsedIngredients {
   if (used.kind === 'bought') {
     const byId = used.id === null ? null : ingredientById(used.id);
     if (byId) return { readings: [[byId]], known: true };
-    const thing = possibleIngredientsFor(used.name);
-    return { readings: thing.choices.map((c) => [c]), known: thing.understood };
+    if (used.card === undefined) {
+      const thing = possibleIngredientsFor(used.name);
+      return { readings: thing.choices.map((c) => [c]), known: thing.understood };
+    }
   }
-  const reading = readRecipe(used.card, { measures: 'metric' });
+  const reading = readRecipe(used.card ?? '', { measures: 'metric' });
   const formula = formulaFromReading(reading, 'used', '', 'metric');
   if (!formula) return { readings: [], known: false };
   const { open, unread, hazards } = recipeTextOf(reading);
   const lines = formula.lines.map((line) => {
-    return open.find((o) => o.lineId === line.id)?.choices ?? [ingredientOfLine(line)];
+    return open.find((o) => o.lineId === line.id)?.choices ?? [atStrongest(line)];
   });
-  return { readings: combinationsOf(lines), known: unread.length === 0 && hazards.length === 0 };
+  const known = unread.length === 0 && hazards.length === 0 && !formula.lines.some((l) => isUnknown(l.ingredient));
+  return { readings: combinationsOf(lines), known };
 }
 
 /** True if an entry is of a spot's room: by its id, or where it has none by its name. */

@@ -6,7 +6,7 @@ import type { Surface } from '../catalogue/surface';
 import { usualAreaM2 } from '../catalogue/usualAreas';
 import type { EvaluationContext } from '../evaluation/context';
 import { evaluate, type Evaluation } from '../evaluation/evaluate';
-import { missingIngredients } from '../formula/atHand';
+import { LEAST_MADE_ML, missingIngredients, type PantryItem } from '../stock/pantry';
 import type { Formula } from '../formula/formula';
 import { isWindows, plainWay, tryCandidate, type Setting } from './attempt';
 import type { Air } from './drying';
@@ -20,8 +20,8 @@ export interface Supplies {
   readonly shelf: readonly Formula[];
   /** Formulas that could be made. */
   readonly formulas: readonly Formula[];
-  /** Ids of ingredients in the cupboard; null counts everything as there. Water always is. */
-  readonly cupboard: ReadonlySet<string> | null;
+  /** What is in the cupboard; null counts everything as there. Water always is. */
+  readonly cupboard: readonly PantryItem[] | null;
 }
 
 /** The one way with a formula that is at hand and weighed up already, in no place. */
@@ -41,7 +41,8 @@ export function weighSupplies(supplies: Supplies, context: EvaluationContext): C
   return [
     ...supplies.shelf.flatMap((f) => weighed(f, 'shelf', [])),
     ...supplies.formulas.flatMap((f) => {
-      const missing = supplies.cupboard ? missingIngredients(f, supplies.cupboard) : [];
+      const { cupboard } = supplies;
+      const missing = cupboard ? missingIngredients(f, cupboard, LEAST_MADE_ML, context.droppers) : [];
       return weighed(
         f,
         missing.length === 0 ? 'cupboard' : missing.length === 1 ? 'one-missing' : 'more-missing',

@@ -10,7 +10,7 @@ import type { Result } from '../formula/result';
 import { formulaSchema, validate } from '../formula/schema';
 import type { Schema } from '../formula/typedSchema';
 import type { Batch } from '../shelf-life/batch';
-import type { PantryItem } from '../shelf-life/pantry';
+import type { PantryItem } from '../stock/pantry';
 import {
   batchSchema,
   DEFAULT_SETTINGS,

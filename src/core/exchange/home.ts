@@ -9,11 +9,11 @@ import type { LogEntry } from '../cleaning/logEntry';
 import type { Timer } from '../cleaning/timer';
 import type { EarlierForm } from '../formula/earlierForms';
 import type { Formula } from '../formula/formula';
-import { formulaSchema, idSchema as id, strengthSchema } from '../formula/schema';
-import { boolean, arrayOf, number, objectOf, enumOf, orNull, text } from '../formula/typedSchema';
+import { formulaSchema, idSchema as id, ownIngredientSchema, strengthSchema } from '../formula/schema';
+import { boolean, arrayOf, byId, number, objectOf, enumOf, orNull, text } from '../formula/typedSchema';
 import { BATCH_STATES, type Batch } from '../shelf-life/batch';
 import type { LabelContent } from '../shelf-life/label';
-import type { PantryItem } from '../shelf-life/pantry';
+import type { PantryItem, StockAmount } from '../stock/pantry';
 import type { ShelfLife } from '../shelf-life/shelfLife';
 import { DEFAULT_DROPS_PER_ML, DROPS_PER_ML_RANGE } from '../quantity/drops';
 import type { PouredScale, ProfilePoint } from '../quantity/fillMarks';
@@ -36,6 +36,8 @@ export interface Settings {
   readonly cup: MeasureSystem;
   readonly tools: readonly ToolId[];
   readonly dropsPerML: number;
+  /** Drops per mL of single bottles, as counted, by the ingredient's id. */
+  readonly counted: Readonly<Record<string, number>>;
   /** Who lives here, and where the drain goes. */
   readonly lives: readonly HouseholdMember[];
   /** Tap water's hardness, mg/L as CaCO3; null if not known. */
@@ -68,6 +70,7 @@ export const DEFAULT_SETTINGS: Settings = {
   cup: 'us',
   tools: ['cups', 'spoons', 'jug'],
   dropsPerML: DEFAULT_DROPS_PER_ML,
+  counted: {},
   lives: [],
   hardnessMgPerL: null,
   roomC: 20,
@@ -153,6 +156,7 @@ export const vesselSchema = objectOf<Vessel>(
   },
   {
     heldFood: boolean(),
+    place: text().trim().min(1).max(80),
     profile: arrayOf(ring).min(2).max(40).custom(rising('heightMM')).messages(RISING),
     poured: arrayOf(pouredMark).min(2).max(40).custom(rising('heightMM')).custom(rising('volumeML')).messages(RISING),
   },
@@ -173,6 +177,7 @@ const amountOf = (words: string) =>
     });
 const LEFT = 'Give what is left as a number, 0 or more, such as 750; or leave it empty.';
 const PRICE = 'Give the price as a number, 0 or more, such as 1.95.';
+const OPENED = 'Give the day it was opened as 2026-11-25; or leave it empty.';
 const SIZE = 'A pack holds more than nothing: give its size as a number, such as 1000.';
 
 export const pantryItemSchema = objectOf<PantryItem>(
@@ -180,7 +185,7 @@ export const pantryItemSchema = objectOf<PantryItem>(
     id: text()
       .pattern(/^[a-z0-9-]+$/)
       .max(80),
-    left: orNull(objectOf<NonNullable<PantryItem['left']>>({ value: amountOf(LEFT).min(0), unit: packUnit })),
+    left: orNull(objectOf<StockAmount>({ value: amountOf(LEFT).min(0), unit: packUnit })),
     pack: orNull(
       objectOf<NonNullable<PantryItem['pack']>>({
         price: amountOf(PRICE).min(0),
@@ -189,7 +194,11 @@ export const pantryItemSchema = objectOf<PantryItem>(
       }),
     ),
   },
-  { strength: strengthSchema },
+  {
+    strength: strengthSchema,
+    own: ownIngredientSchema,
+    openedAt: isoDate.messages({ 'string.instant': OPENED }),
+  },
 );
 
 const shelfLife = objectOf<ShelfLife>({
@@ -223,16 +232,27 @@ const label = objectOf<LabelContent>(
   },
 );
 
-export const batchSchema = objectOf<Batch>({
-  id,
-  formula: formulaSchema,
-  vessel: vesselSchema,
-  label,
-  volumeML: number().greater(0).max(100_000),
-  madeAt: isoDate,
-  state: enumOf(BATCH_STATES),
-  endedAt: orNull(isoDate),
-});
+const LEFT_IN_IT = 'Give what is left in mL, as a number from 0 to 100 000.';
+
+export const batchSchema = objectOf<Batch>(
+  {
+    id,
+    formula: formulaSchema,
+    vessel: vesselSchema,
+    label,
+    volumeML: number().greater(0).max(100_000),
+    madeAt: isoDate,
+    state: enumOf(BATCH_STATES),
+    endedAt: orNull(isoDate),
+  },
+  {
+    leftML: number()
+      .min(0)
+      .max(100_000)
+      .messages({ 'number.base': LEFT_IN_IT, 'number.min': LEFT_IN_IT, 'number.max': LEFT_IN_IT }),
+    oldestAt: isoDate,
+  },
+);
 
 export const earlierFormSchema = objectOf<EarlierForm>({
   id,
@@ -261,6 +281,7 @@ export const settingsSchema = objectOf<Settings>({
     'number.min': DROPPERS,
     'number.max': DROPPERS,
   }),
+  counted: byId(within(DROPS_PER_ML_RANGE).messages({ 'number.min': DROPPERS, 'number.max': DROPPERS })),
   lives: arrayOf(enumOf(HOUSEHOLD_MEMBERS)).unique(),
   hardnessMgPerL: orNull(within(HARDNESS_RANGE)),
   roomC: within(ROOM_C_RANGE),

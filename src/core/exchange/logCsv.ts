@@ -5,7 +5,7 @@ import { soilByName } from '../catalogue/soils';
 import { surfaceByName } from '../catalogue/surfaces';
 import type { Result, Problem } from '../formula/result';
 import { validate } from '../formula/schema';
-import { mendedInstant, normalInstant } from '../quantity/instant';
+import { instantOfDay } from '../quantity/instant';
 import { typedNumber } from '../quantity/typedNumber';
 import { logEntrySchema } from './records';
 
@@ -79,7 +79,7 @@ function rowOf(e: LogEntry): Row {
     strokes: text(e.strokes),
     notes: e.notes,
     use: text(own?.use),
-    card: text(own?.card),
+    card: text(e.used.kind === 'method' ? null : e.used.card),
     'room id': text(e.room.id),
     'surface id': text(e.surface.id),
     'soil id': text(e.soil.id),
@@ -96,25 +96,15 @@ export const writeLogCsv = (entries: readonly LogEntry[]): string =>
 
 const orNull = (cell: string): string | null => (cell === '' ? null : cell);
 
-/** A day without its time is taken at noon where the home is; other times as the platform reads them. */
-function instantOf(cell: string): string {
-  const day = /^(\d{4})-(\d\d)-(\d\d)$/.exec(cell.trim());
-  if (!day) return mendedInstant(cell.trim());
-  const [year = 0, month = 0, date = 0] = day.slice(1).map(Number);
-  // A day that there is not stays as it is, to be refused.
-  if (normalInstant(`${cell.trim()}T12:00:00Z`) === null) return cell.trim();
-  return new Date(year, month - 1, date, 12).toISOString();
-}
-
 /** "yes" counts as rinsed when it was finished. */
 const rinsed = (cell: string, finished: string): string | null => {
   const word = cell.trim().toLowerCase();
   if (word === '' || word === 'no') return null;
-  return word === 'yes' ? finished : instantOf(cell);
+  return word === 'yes' ? finished : instantOfDay(cell);
 };
 
 function entryOf(cell: (column: Column) => string, id: string, saysMaterial: boolean): unknown {
-  const at = instantOf(cell('finished'));
+  const at = instantOfDay(cell('finished'));
   const soil = cell('soil id') === '' ? soilByName(cell('soil')) : null;
   // What says nothing of materials may still name one: "glazed tile".
   const material = saysMaterial ? cell('material') || null : surfaceByName(cell('surface'))?.id;
@@ -142,6 +132,7 @@ function entryOf(cell: (column: Column) => string, id: string, saysMaterial: boo
             kind: 'bought',
             id: orNull(cell('used id')) ?? (known.kind === 'exact' ? known.ingredient.id : null),
             name: cell('used'),
+            ...(cell('card') === '' ? {} : { card: cell('card') }),
           },
     dwell:
       planned === null

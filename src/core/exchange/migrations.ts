@@ -158,6 +158,8 @@ export const MIGRATIONS: readonly Migration[] = [
   },
   // Formulas as they were before they were changed.
   { from: 9, newLists: ['earlier'] },
+  // Drops counted by the bottle; what a label says of an item of the cupboard, and since when it is open; what is left in a bottle, and where it stands.
+  { from: 10, records: { settings: withDefaults } },
 ];
 
 /** The newest form of records and files that this Biscuit writes and reads. */

@@ -28,6 +28,7 @@ import {
   partialOf,
   text,
   unionOf,
+  mayBeLeftOut,
 } from '../formula/typedSchema';
 
 /** What rooms, waits, jobs and the log may hold. */
@@ -136,24 +137,27 @@ const step = objectOf<GuideStep>({
 const taken = orNull(number().min(0).max(1_000_000));
 const amount = objectOf<WayAmount>({ volumeML: taken, massG: taken, areaM2 });
 
-const jobPart = objectOf<JobPart>({
-  id,
-  place: jobPlace,
-  soil: objectOf<JobPart['soil']>({ id: soilId, name }),
-  formula: orNull(formulaSchema),
-  method: orNull(objectOf<NonNullable<JobPart['method']>>({ id, name, form: enumOf(USE_FORMS) })),
-  from: enumOf(SUPPLY_SOURCES),
-  application: enumOf(APPLICATIONS),
-  amount: orNull(amount),
-  dwell: orNull(dwell),
-  steps: arrayOf(step).min(1).max(30),
-  at: number().integer().min(0).max(29),
-  timerId: orNull(id),
-  dwelt: orNull(objectOf<NonNullable<JobPart['dwelt']>>({ ...dwelt, endReason: enumOf(DWELL_END_REASONS) })),
-  rinsedAt: orNull(isoDate),
-  afterId: orNull(id),
-  state: enumOf(['open', 'done', 'left']),
-});
+const jobPart = objectOf<JobPart>(
+  {
+    id,
+    place: jobPlace,
+    soil: objectOf<JobPart['soil']>({ id: soilId, name }),
+    formula: orNull(formulaSchema),
+    method: orNull(objectOf<NonNullable<JobPart['method']>>({ id, name, form: enumOf(USE_FORMS) })),
+    from: enumOf(SUPPLY_SOURCES),
+    application: enumOf(APPLICATIONS),
+    amount: orNull(amount),
+    dwell: orNull(dwell),
+    steps: arrayOf(step).min(1).max(30),
+    at: number().integer().min(0).max(29),
+    timerId: orNull(id),
+    dwelt: orNull(objectOf<NonNullable<JobPart['dwelt']>>({ ...dwelt, endReason: enumOf(DWELL_END_REASONS) })),
+    rinsedAt: orNull(isoDate),
+    afterId: orNull(id),
+    state: enumOf(['open', 'done', 'left']),
+  },
+  { usesML: number().min(0).max(1_000_000) },
+);
 
 export const jobSchema = objectOf<Job>({
   id,
@@ -194,7 +198,7 @@ const used = unionOf<Used>({
     card: text().allow('').max(20_000),
     strength: text().allow('').max(300),
   },
-  bought: { id: orNull(id), name },
+  bought: { id: orNull(id), name, card: mayBeLeftOut(text().max(20_000)) },
   method: { id, name },
 });
 

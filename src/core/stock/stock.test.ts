@@ -1,0 +1,148 @@
+import { INGREDIENTS, ingredientById } from '../catalogue/lookup';
+import { formulaFromReading } from '../formula/fromReading';
+import { readRecipe } from '../formula/reader/readRecipe';
+import { resolveAmounts, type Portion } from '../formula/resolveAmounts';
+import { openedLife } from './openedLife';
+import { itemName, ownRefs, shortages, standingOf, stockedIds, takenBy, withTaken, type PantryItem } from './pantry';
+
+const portionsOf = (text: string): readonly Portion[] => {
+  const result = resolveAmounts(formulaFromReading(readRecipe(text, { measures: 'metric' }), 'f', 'F', 'metric')!, 20);
+  if (!result.ok) throw new Error(text);
+  return result.value.portions;
+};
+const item = (
+  id: string,
+  value: number | null,
+  unit: 'mL' | 'g' = 'mL',
+  more: Partial<PantryItem> = {},
+): PantryItem => ({
+  id,
+  left: value === null ? null : { value, unit },
+  pack: null,
+  ...more,
+});
+const afterPouring = (portions: readonly Portion[], pantry: readonly PantryItem[]): PantryItem[] =>
+  takenBy(portions, pantry).flatMap((taken) => pantry.filter((i) => i.id === taken.id).map((i) => withTaken(i, taken)));
+const left = (items: readonly PantryItem[]) => items.map((i) => [i.id, i.left?.value]);
+
+describe('what was poured is gone from the cupboard', () => {
+  test('mL from what is counted in mL, g from what is counted in g, drops by the dropper', () => {
+    const poured = portionsOf('250 mL vinegar\n15 g citric acid\n10 drops lavender oil\n250 mL distilled water');
+    const cupboard = [
+      item('white-vinegar', 1000),
+      item('citric-acid', 500, 'g'),
+      item('lavender-oil', 10),
+      item('distilled-water', 2000),
+      item('baking-soda', 1000, 'g'),
+    ];
+    // 10 drops at 20 to the mL are 0.5 mL.
+    expect(left(afterPouring(poured, cupboard))).toEqual([
+      ['white-vinegar', 750],
+      ['citric-acid', 485],
+      ['lavender-oil', 9.5],
+      ['distilled-water', 1750],
+    ]);
+  });
+
+  test('two lines of one thing are taken together, and no more than there is', () => {
+    expect(left(afterPouring(portionsOf('100 mL vinegar\n50 mL vinegar'), [item('white-vinegar', 120)]))).toEqual([
+      ['white-vinegar', 0],
+    ]);
+    expect(left(afterPouring(portionsOf('100 mL vinegar\n50 mL vinegar'), [item('white-vinegar', 200)]))).toEqual([
+      ['white-vinegar', 50],
+    ]);
+  });
+
+  test('a powder that is counted in mL is taken by its spoonfuls', () => {
+    // 30 mL as spooned at the catalogue's bulk density, whatever that is.
+    const soda = ingredientById('baking-soda')!;
+    const taken = afterPouring(portionsOf('30 mL baking soda'), [item('baking-soda', 100), item('x', 1)]);
+    expect(left(taken)).toEqual([['baking-soda', 70]]);
+    const inG = afterPouring(portionsOf('30 mL baking soda'), [item('baking-soda', 100, 'g')]);
+    expect(inG[0]!.left!.value).toBeCloseTo(100 - 30 * soda.densityGPerML, 1);
+  });
+
+  test('what is put back is what was taken, and no more', () => {
+    const cupboard = [item('white-vinegar', 120), item('citric-acid', 500, 'g')];
+    const poured = portionsOf('150 mL vinegar\n15 g citric acid');
+    const taken = takenBy(poured, cupboard);
+    // Of 150 mL only 120 were counted.
+    expect(taken.map((t) => [t.id, t.value])).toEqual([
+      ['white-vinegar', 120],
+      ['citric-acid', 15],
+    ]);
+    const back = taken.map((t, i) => withTaken(withTaken(cupboard[i]!, t), t, 'putBack'));
+    expect(back).toEqual(cupboard);
+    // Counted in another unit by now: nobody knows how much that is.
+    expect(withTaken(item('citric-acid', 100), taken[1]!)).toEqual(item('citric-acid', 100));
+  });
+
+  test('what nobody counted stays uncounted', () => {
+    expect(afterPouring(portionsOf('100 mL vinegar'), [item('white-vinegar', null)])).toEqual([]);
+  });
+});
+
+describe('can I make it', () => {
+  test('what is missing is said with what there is', () => {
+    const poured = portionsOf('250 mL vinegar\n15 g citric acid\n250 mL water');
+    expect(shortages(poured, [item('white-vinegar', 100)])).toEqual([
+      { id: 'white-vinegar', name: 'white vinegar', needs: { value: 250, unit: 'mL' }, has: 100 },
+      { id: 'citric-acid', name: 'citric acid', needs: { value: expect.closeTo(15, 6) as number, unit: 'g' }, has: 0 },
+    ]);
+    expect(shortages(poured, [item('white-vinegar', 250), item('citric-acid', null, 'g')])).toEqual([]);
+    // A hand does not pour to the hundredth part.
+    expect(shortages(poured, [item('white-vinegar', 248), item('citric-acid', 15, 'g')])).toEqual([]);
+    expect(shortages(poured, [item('white-vinegar', 247), item('citric-acid', 15, 'g')]).map((s) => s.name)).toEqual([
+      'white vinegar',
+    ]);
+  });
+
+  test('water comes from the tap, distilled water does not', () => {
+    expect(shortages(portionsOf('1 L water\n1 L boiling water'), [])).toEqual([]);
+    expect(shortages(portionsOf('1 L distilled water'), []).map((s) => s.name)).toEqual(['distilled water']);
+  });
+
+  test('a bought cleaner is nothing to mix from', () => {
+    const own = { name: 'Swan whitener', form: 'liquid', densityGPerML: 1, contents: [], bought: true } as const;
+    const items = [item('swan', 100, 'mL', { own }), item('borax', 0, 'g'), item('white-vinegar', null)];
+    expect([...stockedIds(items)]).toEqual(['white-vinegar']);
+    expect(ownRefs(items)).toEqual([{ ...own, kind: 'own', id: 'swan' }]);
+    expect(items.map(itemName)).toEqual(['Swan whitener', 'borax', 'white vinegar']);
+  });
+});
+
+describe('how an item stands', () => {
+  const NOW = '2026-11-27T10:00:00.000Z';
+  const stands = (of: PantryItem) => standingOf(of, NOW).state;
+  const pack = { price: 2, value: 500, unit: 'mL' } as const;
+
+  test('out, low at a fifth of its pack, or good', () => {
+    expect(stands(item('white-vinegar', 0, 'mL', { pack }))).toBe('out');
+    expect(stands(item('white-vinegar', 100, 'mL', { pack }))).toBe('low');
+    expect(stands(item('white-vinegar', 100.1, 'mL', { pack }))).toBe('good');
+    expect(stands(item('white-vinegar', 1))).toBe('good');
+    expect(stands(item('white-vinegar', 1, 'g', { pack }))).toBe('good');
+  });
+
+  test('past its day since it was opened, and soon', () => {
+    // Peroxide opened on 1 May: 180 days later it is 28 October.
+    const peroxide = item('hydrogen-peroxide', 200, 'mL', { openedAt: '2026-05-01T00:00:00.000Z' });
+    expect(standingOf(peroxide, NOW)).toEqual({ state: 'past', goodUntil: '2026-10-28T00:00:00.000Z' });
+    expect(standingOf(peroxide, '2026-10-27T00:00:00.000Z').state).toBe('soon');
+    expect(standingOf(peroxide, '2026-10-13T00:00:00.000Z').state).toBe('good');
+    expect(stands(item('white-vinegar', 200, 'mL', { openedAt: '2020-05-01T00:00:00.000Z' }))).toBe('good');
+  });
+});
+
+// Peroxide, oils and citrus oils by the ranges people go by: 1 to 6 months, 1 to 2 years, under one (common practice, no source).
+test('what turns once it is open, and what does not', () => {
+  const days = (id: string) => openedLife(ingredientById(id)!)?.days ?? null;
+  expect(days('hydrogen-peroxide')).toBeLessThanOrEqual(183);
+  expect(days('lavender-oil')).toBeGreaterThanOrEqual(365);
+  expect(days('lavender-oil')).toBeLessThanOrEqual(730);
+  expect(days('sweet-orange-oil')).toBeLessThan(365);
+  expect(days('castile-soap')).toBeGreaterThan(180);
+  for (const id of ['white-vinegar', 'baking-soda', 'citric-acid', 'washing-soda', 'isopropyl-alcohol', 'water'])
+    expect([id, days(id)]).toEqual([id, null]);
+  for (const i of INGREDIENTS) expect(openedLife(i)?.days ?? 1).toBeGreaterThan(0);
+});
