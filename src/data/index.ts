@@ -11,6 +11,7 @@ export {
   useFormulas,
   useJobs,
   useLog,
+  useOwn,
   usePantry,
   usePlans,
   useRecentLog,
@@ -21,12 +22,12 @@ export {
   useVessels,
 } from './queries';
 export {
+  useChangeBatch,
   useChangeJob,
   useChangeSurface,
   useChangeTimer,
   useChangeTimers,
   useEndBatch,
-  useMakeBatches,
   useReplaceHome,
   useSavePantryItem,
   useSaveSettings,
@@ -36,6 +37,7 @@ export {
   useUndoReplace,
   useWriteHome,
 } from './mutations';
+export { useMakeBatches, useUndoMaking } from './making';
 export { useKeepFormula, useKeepRecord, useRemoveFormula, useSaveFormulas } from './keeping';
 export { useMergeQuestion } from './useMergeQuestion';
 export type { MergeQuestion } from './mergeQuestions';

@@ -45,20 +45,6 @@ export const useSavePantryItem = () =>
 export const useRemovePantryItem = () =>
   useWrite((store, id: string) => store.remove('pantry', id), ['pantry'], NOT_REMOVED);
 
-/** Puts batches on the shelf; their bottle, if new, with them, in one transaction. */
-export const useMakeBatches = () =>
-  useOnce(
-    useWrite(
-      (store, { batches, newVessel }: { batches: readonly Batch[]; newVessel: Vessel | null }) =>
-        store.put([
-          ...batches.map((value) => ({ collection: 'batch' as const, value })),
-          ...(newVessel ? [{ collection: 'vessel' as const, value: newVessel }] : []),
-        ]),
-      ['batch', 'vessel'],
-      { kept: 'Nothing was lost.' },
-    ),
-  );
-
 /** Marks a batch as emptied, discarded, or kept again. */
 export const useEndBatch = () => {
   const { seen } = useSeen('batch');
@@ -125,6 +111,15 @@ export function useChangeSurface(): UseMutationResult<void, Error, { id: string;
       client.setQueryData<readonly HomeSurface[]>(['surface'], (now) =>
         now?.map((s) => (s.id === id ? { ...s, ...fields } : s)),
       ),
+  );
+}
+
+/** Changes fields of a bottle on the shelf: they show at once, and are written behind. */
+export function useChangeBatch(): UseMutationResult<void, Error, { id: string; fields: Partial<Batch> }> {
+  const { show } = useSeen('batch');
+  return useOptimisticFields<{ id: string; fields: Partial<Batch> }>(
+    ({ id, fields }) => ({ collection: 'batch', id, fields }),
+    ({ id, fields }) => show((now) => (now.id === id ? { ...now, ...fields } : now)),
   );
 }
 

@@ -1,4 +1,5 @@
-import { DAY_MS } from '../core';
+import { useMemo } from 'react';
+import { DAY_MS, ownRefs } from '../core';
 import { useQuery, useQueryClient, type UseQueryResult } from '@tanstack/react-query';
 import {
   DEFAULT_SETTINGS,
@@ -10,6 +11,7 @@ import {
   type Job,
   type LogEntry,
   type OwnPlan,
+  type OwnRef,
   type PantryItem,
   type Room,
   type Settings,
@@ -45,6 +47,14 @@ export function usePantry(): UseQueryResult<PantryItem[]> {
   const { store } = useHome();
   return useQuery({ queryKey: ['pantry'], queryFn: () => store.all('pantry') });
 }
+
+/** What the person has described: it may stand in a formula, and be named in a text. */
+export function useOwn(): readonly OwnRef[] {
+  const pantry = usePantry().data;
+  return useMemo(() => (pantry ? ownRefs(pantry) : NO_OWN), [pantry]);
+}
+
+const NO_OWN: readonly OwnRef[] = [];
 
 const byName = <T extends { readonly name: string }>(list: readonly T[]): T[] =>
   [...list].sort((a, b) => a.name.localeCompare(b.name));

@@ -51,6 +51,9 @@ export interface StoreParts {
   readonly version?: number;
 }
 
+/** Reads the newest form of one record; null where it is not, or cannot be read. */
+export type NewestReader = <N extends ListName>(name: N, id: string) => Promise<Records[N] | null>;
+
 /**
  * The records of one home: one a key, several written in one transaction.
  *
@@ -263,6 +266,28 @@ export class Store {
     });
     if (write) this.publish(touchedBy(write));
     return edited;
+  }
+
+  /**
+   * Writes what is worked out from the newest records, under the lock: nothing that another tab writes meanwhile is
+   * written over.
+   * @throws the storage's own error (a full disk)
+   */
+  async writeFromNewest(work: (newest: NewestReader) => Promise<Write>): Promise<void> {
+    await this.ready();
+    const write = await this.parts.lock(async () => {
+      const { failed } = await this.inTurn.pending(null);
+      const { storage } = this.parts;
+      const { generation } = await this.head();
+      const what = await work(async (name, id) => {
+        const raw = await storage.getItem(`${generation}/${name}/${id}`);
+        const now = raw === null ? null : readRecord(name, raw);
+        return now?.ok ? now.value : null;
+      });
+      await this.inTurn.applyNoted(what, failed, null);
+      return what;
+    });
+    this.publish(touchedBy(write));
   }
 
   /** Removes one record. */

@@ -34,10 +34,10 @@ function useNotRightFormulas(formulas: readonly Formula[] | undefined, home: Hom
  * @param nowISO to the minute is enough: bottles past their day are left out
  */
 export function useNotRight(nowISO: string): readonly NotRightHere[] {
-  const { dropsPerML, lives, hardnessMgPerL, schools } = useSettings();
+  const { dropsPerML, counted, lives, hardnessMgPerL, schools } = useSettings();
   const home = useMemo<HomeFacts>(
-    () => ({ dropsPerML, lives, hardnessMgPerL, schools }),
-    [dropsPerML, lives, hardnessMgPerL, schools],
+    () => ({ dropsPerML, counted, lives, hardnessMgPerL, schools }),
+    [dropsPerML, counted, lives, hardnessMgPerL, schools],
   );
   const batches = useBatches().data;
   const timers = useTimers().data;
