@@ -25,6 +25,7 @@ export const SCREENS: readonly LookedAt[] = [
   screen('A formula changed', '/mix/edit?formula=pipit-cancel', 'What goes in'),
   screen('Side by side', '/mix/compare?a=pipit-shower&b=pipit-cancel', 'What goes in, to a litre'),
   screen('Cupboard', '/shelf/cupboard', 'white vinegar'),
+  screen('What a label says', '/shelf/own', 'What its label says'),
   screen('Shelf', '/shelf', 'Porthole glass'),
   screen('Label', '/shelf/pipit-b1', 'As it was made'),
   screen('What to clean', '/clean', 'Jobs in several parts'),

@@ -2,9 +2,12 @@ import { useRouter } from 'expo-router';
 import { useRef, useState, type ReactNode } from 'react';
 import { StyleSheet, View, type TextInput } from 'react-native';
 import {
+  bottleAfterUse,
   entryOfPart,
   isJobFinished,
+  isLastOfIt,
   jobAfterEntry,
+  leftML,
   logEntrySchema,
   methodById,
   stepOf,
@@ -17,7 +20,7 @@ import {
   type Rating,
   type Timer,
 } from '@/core';
-import { newId, useDraft, useWriteHome, type Write } from '@/data';
+import { newId, useBatches, useDraft, useWriteHome, type Write } from '@/data';
 import { typedNumberIn, readAs } from '@/devices';
 import {
   Action,
@@ -32,6 +35,7 @@ import {
   StepSign,
   Title,
   useNotice,
+  volumeText,
 } from '@/ui';
 
 interface Props {
@@ -61,6 +65,7 @@ const fieldOf = (problem: Problem | undefined): 'workMinutes' | 'strokes' | 'not
 export function InspectPart({ job, part, timers, head }: Props) {
   const router = useRouter();
   const say = useNotice();
+  const batches = useBatches().data ?? [];
   const write = useWriteHome({ kept: 'What you noted is still here.' });
   const wasPutOn = part.formula !== null || (methodById(part.method?.id ?? '')?.brings ?? []).length > 0;
   const failed = part.dwelt?.endReason === 'spot-test-failed';
@@ -98,14 +103,21 @@ export function InspectPart({ job, part, timers, head }: Props) {
     const after = jobAfterEntry(job, part.id, outcome);
     const over = isJobFinished(after);
     const spent = timers.filter((t) => (over ? t.jobId === job.id : t.partId === part.id));
+    // A spot test takes nothing to speak of.
+    const bottle = failed ? null : bottleAfterUse(part, batches, good.value.at);
     const what: Write = {
       log: { put: [good.value], remove: [] },
+      change: bottle ? [{ collection: 'batch', id: bottle.id, fields: { leftML: leftML(bottle) } }] : [],
       put: over ? [] : [{ collection: 'job', value: after }],
       remove: [
         ...spent.map((t) => ({ collection: 'timer' as const, id: t.id })),
         ...(over ? [{ collection: 'job' as const, id: job.id }] : []),
       ],
     };
+    const lastOfIt =
+      bottle && isLastOfIt(bottle)
+        ? ` ${bottle.label.name} in ${bottle.vessel.name}: about ${volumeText(leftML(bottle))} left, the last of it.`
+        : '';
     write.mutate(what, {
       onSuccess: () => {
         draft.clear();
@@ -113,11 +125,13 @@ export function InspectPart({ job, part, timers, head }: Props) {
           const surface = encodeURIComponent(part.place.surfaceId ?? `any:${part.place.material}`);
           const used = `method=${part.method?.id ?? ''}&formula=${part.formula?.id ?? ''}`;
           router.replace(`/clean?surface=${surface}&soil=${part.soil.id}&${used}`);
-          say({ text: 'Written down. What goes one step further is chosen.' });
+          say({ text: `Written down. What goes one step further is chosen.${lastOfIt}` });
         } else if (over) {
           router.replace(`/log/${good.value.id}`);
+          if (lastOfIt !== '') say({ text: `Written down.${lastOfIt}` });
         } else {
-          say({ text: again ? 'Written down. Once more, from the wetting on.' : `${part.place.name}: written down.` });
+          const text = again ? 'Written down. Once more, from the wetting on.' : `${part.place.name}: written down.`;
+          say({ text: text + lastOfIt });
         }
       },
     });

@@ -41,6 +41,7 @@ import {
 } from '@/ui';
 import { StopCards } from './BlockedByResidue';
 import { AmountsToMake } from './AmountsToMake';
+import { useMadeForJob } from './useMadeForJob';
 import { STEP_NAMES, stepName, stepSign } from './stepNames';
 import { WaitingStep } from './WaitingStep';
 
@@ -122,6 +123,7 @@ export function StepView({ job, part, timer, head, meanwhile, put, onBack, foot 
   const write = useWriteHome({ failed: 'Not started' });
   const { stops, known, nowMs } = useStops(part);
   const [minutes, setMinutes] = useState<number | null>(null);
+  const isMade = useMadeForJob();
   const begunAfter = useRef<string | null | undefined>(undefined);
   const step = stepOf(part);
   if (!step) return null;
@@ -233,7 +235,16 @@ export function StepView({ job, part, timer, head, meanwhile, put, onBack, foot 
           )}
           <View style={styles.row}>
             {onBack && <Action title="Back" onPress={onBack} testID="step-back" />}
-            {step.key === 'make' && <Action title="It is made" onPress={() => put(next)} testID="is-made" />}
+            {step.key === 'make' && (
+              <Action
+                title="It is made"
+                onPress={() => {
+                  put(next);
+                  isMade(part);
+                }}
+                testID="is-made"
+              />
+            )}
             {BEFORE.includes(step.key) && step.key !== 'spot-test' && (
               <Action
                 title="I am past that"

@@ -20,6 +20,7 @@ export function partFrom(
     from: way.candidate?.from ?? 'shelf',
     application: way.application,
     amount: way.amount && way.candidate && toMake(way.amount, way.method, way.candidate.formula),
+    ...(way.amount?.volumeML ? { usesML: way.amount.volumeML } : {}),
     dwell: way.dwell,
     steps,
     at: 0,

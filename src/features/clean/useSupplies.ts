@@ -27,16 +27,16 @@ export function useSupplies(room: RoomSize = 'large'): InTheHouse {
   const formulas = useFormulas();
   const pantry = usePantry();
   const ready = batches.isSuccess && formulas.isSuccess && pantry.isSuccess;
-  const { dropsPerML, lives, hardnessMgPerL, schools } = settings;
+  const { dropsPerML, counted, lives, hardnessMgPerL, schools } = settings;
   const context = useMemo(
-    () => ({ ...contextOf('stored', { dropsPerML, lives, hardnessMgPerL, schools }), room }),
-    [dropsPerML, lives, hardnessMgPerL, schools, room],
+    () => ({ ...contextOf('stored', { dropsPerML, counted, lives, hardnessMgPerL, schools }), room }),
+    [dropsPerML, counted, lives, hardnessMgPerL, schools, room],
   );
   return useMemo(() => {
     const bottles = usableBatches(batches.data ?? [], new Date().toISOString());
     const made = new Set(bottles.map((b) => b.formula.id));
-    const cupboard = stockedIds(pantry.data ?? []);
-    const knowsCupboard = cupboard.size > 0;
+    const cupboard = pantry.data ?? [];
+    const knowsCupboard = stockedIds(cupboard).size > 0;
     const candidates = ready
       ? weighSupplies(
           {

@@ -46,6 +46,7 @@ export function NewEntryScreen() {
   const state = useNewEntry();
   const [picking, setPicking] = useState<Picking | null>(null);
   const { said, put, surface, room, conflicts } = state;
+  if (!state.ready) return <Screen>{null}</Screen>;
 
   const save = (): void => {
     const entry = state.entry();
@@ -58,6 +59,7 @@ export function NewEntryScreen() {
       { log: { put: [entry.value], remove: [] } },
       {
         onSuccess: () => {
+          state.clear();
           router.replace(`/log/${entry.value.id}`);
           say({ text: 'Written down.', undo: () => write.mutate({ log: { put: [], remove: [entry.value] } }) });
         },
@@ -167,21 +169,27 @@ function WithWhat({ state, onPick }: { state: NewEntryState; onPick: (what: Pick
 }
 
 function WhichProduct({ state, onAnother }: { state: NewEntryState; onAnother: () => void }) {
-  const { said, put, isSeveral, isUnknown } = state;
-  const { boughtId, typed } = said;
+  const router = useRouter();
+  const { said, put, isSeveral, isUnknown, described } = state;
+  const { boughtId, ownId, typed } = said;
   const offered = BOUGHT.filter((b) => COMMON_PRODUCTS.includes(b.id) || b.id === boughtId);
   return (
     <>
       <Choice
         label="Bought product"
-        options={[...offered.map((b) => ({ value: b.id, label: b.name })), { value: '', label: 'Another' }]}
-        chosen={boughtId || typed ? [boughtId] : []}
+        options={[
+          ...described.map((o) => ({ value: o.id, label: o.name })),
+          ...offered.map((b) => ({ value: b.id, label: b.name })),
+          { value: '', label: 'Another' },
+        ]}
+        chosen={ownId || boughtId || typed ? [ownId || boughtId] : []}
         onChoose={(id) => {
-          put({ boughtId: id });
+          const isOwn = described.some((o) => o.id === id);
+          put(isOwn ? { ownId: id, boughtId: '' } : { ownId: '', boughtId: id });
           if (id === '') onAnother();
         }}
       />
-      {boughtId === '' && (
+      {boughtId === '' && ownId === '' && (
         <Field
           label="Or its kind, in your words"
           value={typed}
@@ -201,6 +209,14 @@ function WhichProduct({ state, onAnother }: { state: NewEntryState; onAnother: (
         <Body>
           Biscuit does not know what is in it. It is written down, and the next thing used there asks for care.
         </Body>
+      )}
+      {boughtId === '' && ownId === '' && (
+        <Action
+          title="Describe it from its label"
+          weight="quiet"
+          onPress={() => router.push(`/shelf/own?bought=yes&name=${encodeURIComponent(typed.trim())}`)}
+          testID="describe-it"
+        />
       )}
     </>
   );

@@ -1,5 +1,5 @@
 import { useLocalSearchParams } from 'expo-router';
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import {
   DAY_MS,
   entryOfUse,
@@ -15,16 +15,18 @@ import {
   SOILS,
   STARTER_FORMULAS,
   usedOf,
+  usedOwn,
   validate,
   type Formula,
   type HomeSurface,
   type LogEntry,
+  type OwnRef,
   type ResidueConflict,
   type Result,
   type Room,
   type Used,
 } from '@/core';
-import { newId, useFormulas, useRecentLog, useRooms, useSurfaces } from '@/data';
+import { newId, useDraft, useFormulas, useOwn, useRecentLog, useRooms, useSurfaces } from '@/data';
 import { useNow } from '@/ui';
 
 /** What is bought, by the catalogue. */
@@ -43,6 +45,8 @@ const AGO_MS: Readonly<Record<When, number>> = {
 export interface NewEntry {
   readonly kind: 'bought' | 'formula';
   readonly boughtId: string;
+  /** One that the person has described; empty where none is meant. */
+  readonly ownId: string;
   /** A bought product in the person's own words. */
   readonly typed: string;
   readonly formulaId: string;
@@ -56,6 +60,7 @@ export interface NewEntry {
 const NOTHING_SAID: NewEntry = {
   kind: 'bought',
   boughtId: '',
+  ownId: '',
   typed: '',
   formulaId: '',
   surfaceId: '',
@@ -65,17 +70,32 @@ const NOTHING_SAID: NewEntry = {
 };
 
 /** What was used, so far as it is said; null while it is not. */
-function usedIn({ kind, boughtId, typed }: NewEntry, formula: Formula | undefined): Used | null {
+function usedIn(said: NewEntry, formula: Formula | undefined, own: readonly OwnRef[]): Used | null {
+  const { kind, boughtId, ownId } = said;
+  const typed = said.typed.trim();
   if (kind === 'formula') return formula ? usedOf(formula) : null;
+  const described = own.find((o) => (ownId === '' ? boughtId === '' && isSameName(o.name, typed) : o.id === ownId));
+  if (described) return usedOwn(described);
   const bought = BOUGHT.find((b) => b.id === boughtId);
   if (bought) return { kind: 'bought', id: bought.id, name: bought.name };
-  if (typed.trim() === '') return null;
+  if (typed === '') return null;
   const match = findIngredient(typed);
-  return { kind: 'bought', id: match.kind === 'exact' ? match.ingredient.id : null, name: typed.trim() };
+  return { kind: 'bought', id: match.kind === 'exact' ? match.ingredient.id : null, name: typed };
 }
+
+const isSameName = (a: string, b: string): boolean => a.trim().toLowerCase() === b.toLowerCase();
+
+const isNewEntry = (value: unknown): value is NewEntry =>
+  typeof value === 'object' && value !== null && 'ownId' in value && 'typed' in value && 'when' in value;
 
 export interface NewEntryState {
   readonly said: NewEntry;
+  /** False until what was left unfinished has been read. */
+  readonly ready: boolean;
+  /** Forgets what was said: it is written down. */
+  readonly clear: () => void;
+  /** What the person has described. */
+  readonly described: readonly OwnRef[];
   readonly put: (part: Partial<NewEntry>) => void;
   readonly formulas: readonly Formula[];
   readonly formula: Formula | undefined;
@@ -102,16 +122,18 @@ export function useNewEntry(): NewEntryState {
   const rooms = useRooms().data ?? NO_ROOMS;
   const surfaces = useSurfaces();
   const own = useFormulas().data;
+  const described = useOwn();
   const recent = useRecentLog(LOOK_BACK_DAYS);
   const { surface: given = '' } = useLocalSearchParams<{ surface?: string }>();
-  const [said, setSaid] = useState<NewEntry>({ ...NOTHING_SAID, surfaceId: given });
-  const put = (part: Partial<NewEntry>): void => setSaid((now) => ({ ...now, ...part }));
+  const draft = useDraft<NewEntry>(`log/new/${given}`, { ...NOTHING_SAID, surfaceId: given }, isNewEntry);
+  const said = draft.value;
+  const put = (part: Partial<NewEntry>): void => draft.set({ ...said, ...part });
 
   const formulas = useMemo(() => [...(own ?? []), ...STARTER_FORMULAS], [own]);
   const surface = surfaces.data?.find((s) => s.id === said.surfaceId);
   const room = rooms.find((r) => r.id === surface?.roomId);
   const formula = formulas.find((f) => f.id === said.formulaId);
-  const used = useMemo(() => usedIn(said, formula), [said, formula]);
+  const used = useMemo(() => usedIn(said, formula, described), [said, formula, described]);
   const meant = useMemo(() => (used ? ingredientsUsed(used) : null), [used]);
   const entries = recent.data;
   const conflicts = useMemo(() => {
@@ -143,6 +165,9 @@ export function useNewEntry(): NewEntryState {
   };
   return {
     said,
+    ready: draft.ready,
+    clear: draft.clear,
+    described,
     put,
     formulas,
     formula,

@@ -81,7 +81,9 @@ export function HomeNever() {
   // Null until all of the home has been read: of what was not looked at, nothing is said.
   const found = useMemo(
     () =>
-      asked && cupboard && shelf && entries ? foundIn(thingsInHome(cupboard, { batches: shelf, log: entries })) : null,
+      asked && cupboard && shelf && entries
+        ? foundIn(thingsInHome({ batches: shelf, log: entries, pantry: cupboard }))
+        : null,
     [asked, cupboard, shelf, entries],
   );
   const failed = [pantry, batches, log].filter((read) => read.isError);

@@ -4,8 +4,9 @@ import { StyleSheet, View } from 'react-native';
 import {
   listOf,
   compatibilityReport,
+  ownRefs,
   plural,
-  searchIngredients,
+  searchWithOwn,
   SOURCES,
   type Finding,
   type Level,
@@ -75,8 +76,8 @@ export function MeetScreen({ asked }: Props) {
   const log = useLog();
   const [text, setText] = useState('');
   const around = useMemo(
-    (): Around => ({ batches: batches.data ?? [], log: log.data?.entries ?? [] }),
-    [batches.data, log.data],
+    (): Around => ({ batches: batches.data ?? [], log: log.data?.entries ?? [], pantry: pantry.data ?? [] }),
+    [batches.data, log.data, pantry.data],
   );
   const things = useMemo(() => asked.map((key) => thingOf(key, around)), [asked, around]);
   const answer = useMemo(
@@ -92,8 +93,8 @@ export function MeetScreen({ asked }: Props) {
     .split(/,|;|\n|\band\b|\bwith\b|\+|&/)
     .map((t) => t.trim())
     .filter(Boolean);
-  const found = text.trim().length < 2 ? [] : searchIngredients(typed.at(-1) ?? '', 4);
-  const inHome = thingsInHome(pantry.data ?? [], around).map((t) => t.name);
+  const found = text.trim().length < 2 ? [] : searchWithOwn(typed.at(-1) ?? '', 4, ownRefs(around.pantry));
+  const inHome = thingsInHome(around).map((t) => t.name);
   const offered = [...new Set([...COMMON, ...inHome])].filter((n) => !things.some((t) => t.name === n)).slice(0, 12);
   return (
     <Screen>

@@ -62,7 +62,7 @@ test('with one thing, what is at home stands to be tapped', async () => {
 
 describe('the things of a home', () => {
   const home: Home = demoHome(new Date('2026-11-26T09:00:00.000Z'));
-  const around = { batches: home.batches, log: home.log };
+  const around = { batches: home.batches, log: home.log, pantry: home.pantry };
   const batch = home.batches[0]!;
   const entry = home.log.find((e: LogEntry) => e.used.kind === 'bought')!;
 
@@ -75,10 +75,10 @@ describe('the things of a home', () => {
   });
 
   test('each stands once, and poured-away bottles do not', () => {
-    const names = thingsInHome(home.pantry, around).map((t) => t.name);
+    const names = thingsInHome(around).map((t) => t.name);
     expect(new Set(names).size).toBe(names.length);
     const gone = home.batches.map((b) => ({ ...b, state: 'emptied' as const }));
-    const left = thingsInHome([], { batches: gone, log: [] });
+    const left = thingsInHome({ batches: gone, log: [], pantry: [] });
     expect(left).toEqual([]);
   });
 
@@ -86,7 +86,7 @@ describe('the things of a home', () => {
     const { lines } = home.batches.find((b) => b.formula.lines.some((l) => l.ingredient.kind === 'known'))!.formula;
     const bleach = { ...lines[0]!, ingredient: { kind: 'known', id: 'chlorine-bleach' } as const };
     const other = { ...batch, id: 'other', formula: { ...batch.formula, lines: [bleach] } };
-    const things = thingsInHome([], { batches: [batch, batch, other], log: [] });
+    const things = thingsInHome({ batches: [batch, batch, other], log: [], pantry: [] });
     expect(things).toHaveLength(1);
     expect(things[0]!.readings.map((r) => r[0]!.id)).toEqual([
       thingOf(batchKey(batch), around).readings[0]![0]!.id,

@@ -1,12 +1,16 @@
 import {
+  atStrongest,
   ingredientById,
-  ingredientOfLine,
+  ingredientsOfFormula,
   ingredientsUsed,
+  isUnknown,
+  ownRefs,
   substanceNamed,
   type Batch,
   type Ingredient,
   type LogEntry,
   type NamedSubstance,
+  type OwnRef,
   type PantryItem,
 } from '@/core';
 
@@ -25,23 +29,29 @@ export const meetAddress = (...keys: readonly string[]): `/safety/meet?${string}
 export interface Around {
   readonly batches: readonly Batch[];
   readonly log: readonly LogEntry[];
+  readonly pantry: readonly PantryItem[];
 }
 
-const bottle = (batch: Batch): NamedSubstance => ({
-  name: batch.formula.name,
-  readings: [batch.formula.lines.map(ingredientOfLine)],
-  understood: batch.formula.lines.every((l) => l.ingredient.kind !== 'unknown'),
-  unknownKind: false,
-});
+function bottle({ formula }: Batch): NamedSubstance {
+  const { readings, known } = ingredientsOfFormula(formula);
+  return { name: formula.name, readings, understood: known, unknownKind: false };
+}
+
+/** What the person has described, as strong as its label allows. */
+function described(own: OwnRef): NamedSubstance {
+  const line = { id: own.id, ingredient: own, amount: { kind: 'to-fill' as const } };
+  return { name: own.name, readings: [[atStrongest(line)]], understood: !isUnknown(own), unknownKind: false };
+}
 
 function used(entry: LogEntry): NamedSubstance {
-  if (entry.used.kind === 'bought' && entry.used.id === null) return substanceNamed(entry.used.name);
+  if (entry.used.kind === 'bought' && entry.used.id === null && entry.used.card === undefined)
+    return substanceNamed(entry.used.name);
   const { readings, known } = ingredientsUsed(entry.used);
   return { name: entry.used.name, readings, understood: known, unknownKind: false };
 }
 
 /** The thing that stands in the address. One that is not there any more is taken by its words: not known. */
-export function thingOf(key: string, { batches, log }: Around): NamedSubstance {
+export function thingOf(key: string, { batches, log, pantry }: Around): NamedSubstance {
   if (key.startsWith(BATCH)) {
     const batch = batches.find((b) => batchKey(b) === key);
     if (batch) return bottle(batch);
@@ -50,6 +60,8 @@ export function thingOf(key: string, { batches, log }: Around): NamedSubstance {
     const entry = log.find((e) => entryKey(e) === key);
     if (entry) return used(entry);
   }
+  const own = ownRefs(pantry).find((o) => o.id === key || o.name.toLowerCase() === key.trim().toLowerCase());
+  if (own) return described(own);
   const byId = ingredientById(key);
   return byId ? { ...substanceNamed(byId.id), name: byId.name } : substanceNamed(key);
 }
@@ -75,9 +87,9 @@ function byName(things: readonly NamedSubstance[]): NamedSubstance[] {
 }
 
 /** Everything that stands about in a home: the cupboard, the bottles of the shelf, and bought products that were used. */
-export const thingsInHome = (pantry: readonly PantryItem[], { batches, log }: Around): NamedSubstance[] =>
+export const thingsInHome = ({ batches, log, pantry }: Around): NamedSubstance[] =>
   byName([
-    ...pantry.map((p) => thingOf(p.id, { batches: [], log: [] })),
+    ...pantry.map((p) => thingOf(p.id, { batches: [], log: [], pantry })),
     ...batches.filter((b) => b.state === 'kept').map(bottle),
     ...log.filter((e) => e.used.kind === 'bought').map(used),
   ]);

@@ -1,17 +1,35 @@
 import { useMemo, useState } from 'react';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { discardBy, isExpired, lineText, SOURCES, vesselProfile, type Batch, type BatchState } from '@/core';
+import {
+  contextIn,
+  discardBy,
+  isExpired,
+  keepingMoves,
+  leftML,
+  lineText,
+  mixtureOf,
+  SOURCES,
+  vesselFacts,
+  vesselProfile,
+  type Batch,
+  type BatchState,
+  type KeepingMove,
+  type Settings,
+} from '@/core';
 import { notRightOfBatch, relabelled } from '@/core/doors/household';
 import { useBatch, useEndBatch, useFormula, useSaveFormulas, useSettings, useWriteHome } from '@/data';
 import { LabelSheet } from '@/print';
 import {
   Action,
+  againPath,
   Body,
   dayText,
   FindingCard,
+  KeepsLonger,
   Heading,
   LabelCard,
+  LevelBar,
   Section,
   Screen,
   SPACE,
@@ -21,13 +39,22 @@ import {
   useWide,
   volumeText,
 } from '@/ui';
+import { bottleText } from './bottleWords';
+import { BottleSheet } from './BottleSheet';
 import { endOf } from './ShelfScreen';
+import { useLevel } from './useLevel';
 
 const DONE: Record<BatchState, string> = {
   kept: 'is back on the shelf',
   emptied: 'is marked empty',
   discarded: 'is marked poured away',
 };
+
+/** What would have kept it longer. */
+function movesOf({ formula, vessel }: Batch, settings: Settings): readonly KeepingMove[] {
+  const state = mixtureOf(formula, contextIn(vessel, 'stored', settings));
+  return state ? keepingMoves(state, { use: 'stored', vessel: vesselFacts(vessel), roomC: settings.roomC }) : [];
+}
 
 /** One batch: its whole label, what it was made of, and what becomes of it. */
 export function BatchScreen({ id }: { id: string }) {
@@ -39,6 +66,10 @@ export function BatchScreen({ id }: { id: string }) {
   const formula = useFormula(batch?.formula.id ?? '');
   const save = useSaveFormulas();
   const [printing, setPrinting] = useState(false);
+  const [atBottle, setAtBottle] = useState(false);
+  const level = useLevel();
+  const settings = useSettings();
+  const moves = useMemo(() => (batch ? movesOf(batch, settings) : []), [batch, settings]);
   if (batch === undefined) return <Screen>{null}</Screen>;
   if (batch === null) {
     return (
@@ -64,7 +95,7 @@ export function BatchScreen({ id }: { id: string }) {
   };
   /** The formula as it was then, if it is not kept any more. */
   const again = (): void => {
-    const go = (): void => router.push(`/mix/${batch.formula.id}`);
+    const go = (): void => router.push(againPath(batch));
     if (formula) go();
     else save.mutate([batch.formula], { onSuccess: go });
   };
@@ -78,23 +109,31 @@ export function BatchScreen({ id }: { id: string }) {
         madeAt={batch.madeAt}
         discardBy={discardBy(batch.madeAt, batch.label.keeps.lowDays)}
         volumeML={batch.volumeML}
-        bottle={batch.vessel.name}
+        bottle={bottleText(batch.vessel)}
         past={isExpired(batch, new Date().toISOString())}
         ended={endOf(batch)}
       />
+      {batch.state === 'kept' && (
+        <LevelBar
+          name={batch.vessel.name}
+          share={leftML(batch) / batch.volumeML}
+          text={`About ${volumeText(leftML(batch))} left of ${volumeText(batch.volumeML)}. A job takes its share off by itself.`}
+          onLevel={(share) => level(batch, share)}
+        />
+      )}
       <View style={styles.actions}>
+        <Action title="Make it again" onPress={again} testID="make-again" />
         {batch.state === 'kept' ? (
-          <>
-            <Action title="It is empty" onPress={() => mark('emptied')} />
-            <Action title="Poured away" onPress={() => mark('discarded')} />
-          </>
+          <Action title="Poured away" onPress={() => mark('discarded')} />
         ) : (
           <Action title="Put it back on the shelf" onPress={() => mark('kept')} />
         )}
         <Action title="Print the label" onPress={() => setPrinting(true)} testID="print-label" />
-        <Action title="Make it again" onPress={again} />
+        <Action title="Its name and place" onPress={() => setAtBottle(true)} testID="its-bottle" />
         <Action title="May it meet something?" onPress={() => router.push(`/safety/meet?with=batch:${batch.id}`)} />
       </View>
+      {atBottle && <BottleSheet vessel={batch.vessel} inIt={[batch]} onClose={() => setAtBottle(false)} />}
+      <KeepsLonger keeps={batch.label.keeps} moves={moves} />
       <LabelSheet
         open={printing}
         onClose={() => setPrinting(false)}

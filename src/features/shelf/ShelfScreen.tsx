@@ -1,9 +1,22 @@
 import { useRouter } from 'expo-router';
+import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { discardBy, isExpired, timerAt, type Batch, type Level, MINUTE_MS } from '@/core';
-import { useBatches, useNotRight, useTimers } from '@/data';
+import {
+  discardBy,
+  isExpired,
+  leftML,
+  MINUTE_MS,
+  runOut,
+  standsIn,
+  timerAt,
+  type Batch,
+  type Level,
+  type Vessel,
+} from '@/core';
+import { useBatches, useNotRight, useTimers, useVessels } from '@/data';
 import {
   Action,
+  AgainRow,
   Body,
   COLORS,
   Heading,
@@ -21,7 +34,12 @@ import {
   useWide,
   VerdictMark,
   type Ended,
+  LevelBar,
+  volumeText,
 } from '@/ui';
+import { bottleText } from './bottleWords';
+import { BottleSheet } from './BottleSheet';
+import { useLevel } from './useLevel';
 
 /** What has become of a batch, for its label; null while it stands on the shelf. */
 export function endOf(batch: Batch): Ended | null {
@@ -46,24 +64,34 @@ export function ShelfScreen({ openId }: { openId: string | null }) {
   const notRight = useNotRight(now);
   const kept = onShelf(batches.data ?? [], now);
   const gone = (batches.data ?? []).filter((b) => b.state !== 'kept').sort(newestFirst);
+  const level = useLevel();
   const card = (b: Batch) => (
-    <LinkPressable
-      key={b.id}
-      to={`/shelf/${b.id}`}
-      onGo={() => router.push(`/shelf/${b.id}`)}
-      style={[styles.card, b.id === openId && styles.open]}
-    >
-      <NotRightMark level={notRight.find((n) => n.kind === 'batch' && n.id === b.id)?.findings[0]?.level} />
-      <LabelCard
-        label={b.label}
-        madeAt={b.madeAt}
-        discardBy={discardBy(b.madeAt, b.label.keeps.lowDays)}
-        volumeML={b.volumeML}
-        bottle={b.vessel.name}
-        past={isExpired(b, now)}
-        ended={endOf(b)}
-      />
-    </LinkPressable>
+    <View key={b.id} style={styles.bottle}>
+      <LinkPressable
+        to={`/shelf/${b.id}`}
+        onGo={() => router.push(`/shelf/${b.id}`)}
+        style={[styles.card, b.id === openId && styles.open]}
+      >
+        <NotRightMark level={notRight.find((n) => n.kind === 'batch' && n.id === b.id)?.findings[0]?.level} />
+        <LabelCard
+          label={b.label}
+          madeAt={b.madeAt}
+          discardBy={discardBy(b.madeAt, b.label.keeps.lowDays)}
+          volumeML={b.volumeML}
+          bottle={bottleText(b.vessel)}
+          past={isExpired(b, now)}
+          ended={endOf(b)}
+        />
+      </LinkPressable>
+      {b.state === 'kept' && (
+        <LevelBar
+          name={`${b.label.name} in ${b.vessel.name}`}
+          share={leftML(b) / b.volumeML}
+          text={`about ${volumeText(leftML(b))} left`}
+          onLevel={(share) => level(b, share)}
+        />
+      )}
+    </View>
   );
   return (
     <Screen
@@ -76,6 +104,7 @@ export function ShelfScreen({ openId }: { openId: string | null }) {
         to="/shelf/cupboard"
         onPress={() => router.push('/shelf/cupboard')}
       />
+      <RunOut batches={batches.data ?? []} now={now} />
       <Infusions />
       {batches.isSuccess && kept.length === 0 && (
         <Body>
@@ -83,6 +112,7 @@ export function ShelfScreen({ openId }: { openId: string | null }) {
         </Body>
       )}
       <View style={styles.cards}>{kept.map(card)}</View>
+      <StandingEmpty batches={batches.data ?? []} ready={batches.isSuccess} />
       {gone.length > 0 && (
         <Section>
           <Heading>Empty or poured away</Heading>
@@ -90,6 +120,43 @@ export function ShelfScreen({ openId }: { openId: string | null }) {
         </Section>
       )}
     </Screen>
+  );
+}
+
+/** What there is little or nothing left of: one tap from being made again, in the same bottle. */
+function RunOut({ batches, now }: { batches: readonly Batch[]; now: string }) {
+  const router = useRouter();
+  const out = runOut(batches, now);
+  if (out.length === 0) return null;
+  return (
+    <Section>
+      <Heading>Run out, or nearly</Heading>
+      {out.map((b) => (
+        <AgainRow key={b.id} batch={b} leftML={leftML(b)} onGo={router.push} />
+      ))}
+    </Section>
+  );
+}
+
+/** The person's bottles that nothing stands in. */
+function StandingEmpty({ batches, ready }: { batches: readonly Batch[]; ready: boolean }) {
+  const vessels = useVessels();
+  const [open, setOpen] = useState<Vessel | null>(null);
+  const empty = (vessels.data ?? []).filter((v) => standsIn(v.id, batches).length === 0);
+  if (!ready || empty.length === 0) return null;
+  return (
+    <Section>
+      <Heading>Standing empty</Heading>
+      {empty.map((v) => (
+        <View key={v.id} style={styles.empty}>
+          <Body style={styles.said}>
+            {bottleText(v)}, {volumeText(v.capacityML)}
+          </Body>
+          <Action title="Change" label={`Change ${v.name}`} weight="quiet" onPress={() => setOpen(v)} />
+        </View>
+      ))}
+      {open && <BottleSheet key={open.id} vessel={open} inIt={[]} onClose={() => setOpen(null)} />}
+    </Section>
   );
 }
 
@@ -139,7 +206,15 @@ function Infusions() {
 
 const styles = StyleSheet.create({
   cards: { gap: SPACE.l },
+  bottle: { gap: SPACE.s },
   card: { marginBottom: 4 },
+  empty: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: SPACE.m,
+    borderBottomWidth: 1,
+    borderBottomColor: COLORS.line,
+  },
   notRight: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s, paddingBottom: SPACE.xs },
   said: { flex: 1, fontWeight: '700' },
   open: { outlineWidth: 3, outlineColor: COLORS.action, outlineStyle: 'solid' },

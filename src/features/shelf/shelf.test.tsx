@@ -23,9 +23,11 @@ describe('the shelf', () => {
     const headings = screen.getAllByRole('heading').map((h) => h.props.children as string);
     expect(headings).toEqual([
       'Shelf',
+      'Run out, or nearly',
       'Worktop soap',
       'Porthole glass',
       'Shower wall',
+      'Standing empty',
       'Empty or poured away',
       'Scale lifter',
       'Worktop soap',
@@ -40,8 +42,8 @@ describe('a label', () => {
   test('is emptied, and put back by undo, exactly as it was', async () => {
     const { store } = await renderIn(<BatchScreen id="pipit-b1" />, home);
     const before = (await store.all('batch')).find((b) => b.id === 'pipit-b1');
-    fireEvent.press(screen.getByText('It is empty'));
-    await waitFor(() => expect(screen.getByText('Porthole glass is marked empty.')).toBeTruthy());
+    fireEvent.press(screen.getByTestId('level-0'));
+    await waitFor(() => expect(screen.getByText(/^Porthole glass is marked empty\./)).toBeTruthy());
     expect((await store.all('batch')).find((b) => b.id === 'pipit-b1')?.state).toBe('emptied');
     fireEvent.press(screen.getByText('Undo'));
     await settle();
@@ -51,7 +53,7 @@ describe('a label', () => {
   test('that was poured away can come back', async () => {
     await renderIn(<BatchScreen id="pipit-b5" />, home);
     fireEvent.press(screen.getByText('Put it back on the shelf'));
-    await waitFor(() => expect(screen.getByText('It is empty')).toBeTruthy());
+    await waitFor(() => expect(screen.getByTestId('level-0')).toBeTruthy());
   });
 
   test('a full disk is said, and the bottle stays as it was', async () => {
@@ -65,7 +67,7 @@ describe('a label', () => {
   test('leads to making it again, even if its formula was removed since', async () => {
     const { store } = await renderIn(<BatchScreen id="pipit-b1" />, { ...home, formulas: [] });
     fireEvent.press(screen.getByText('Make it again'));
-    await waitFor(() => expect(mockPush).toHaveBeenCalledWith('/mix/pipit-porthole'));
+    await waitFor(() => expect(mockPush).toHaveBeenCalledWith('/mix/pipit-porthole?again=pipit-b1'));
     expect((await store.all('formula')).map((f) => f.id)).toEqual(['pipit-porthole']);
   });
 

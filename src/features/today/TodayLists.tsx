@@ -4,17 +4,37 @@ import {
   dueSurfaces,
   isDue,
   isExpired,
+  itemName,
   lastBySurface,
+  leftML,
+  listOf,
+  runOut,
+  standingOf,
   stepOf,
   timerAt,
+  type Batch,
   type Due,
   type Room,
   type Timer,
   type TimerNow,
 } from '@/core';
 import { type NotRightHere } from '@/core/doors/household';
-import { useBatches, useJobs, useLog, useNotRight, useRooms, useSurfaces, useTimers } from '@/data';
-import { Action, agoText, Body, Columns, dayText, Heading, Section, Row, TimerLine, useNow, VerdictMark } from '@/ui';
+import { useBatches, useJobs, useLog, useNotRight, usePantry, useRooms, useSurfaces, useTimers } from '@/data';
+import {
+  Action,
+  AgainRow,
+  agoText,
+  Body,
+  Columns,
+  dayText,
+  Heading,
+  Row,
+  Section,
+  STOCK_WORDS,
+  TimerLine,
+  useNow,
+  VerdictMark,
+} from '@/ui';
 import { CopyLine } from './CopyLine';
 
 /** What runs or is due at once: the rest stands in its own list. */
@@ -54,6 +74,8 @@ export function TodayLists({ nowMs }: { nowMs: number }) {
               ))}
             </Section>
           )}
+          <RunOut batches={batches.data ?? []} iso={iso} />
+          <Stock iso={iso} />
           <Section>
             <Heading>On the shelf</Heading>
             {batches.isSuccess && kept.length === 0 ? (
@@ -75,6 +97,49 @@ export function TodayLists({ nowMs }: { nowMs: number }) {
     />
   );
 }
+
+/** What there is little or nothing left of. */
+function RunOut({ batches, iso }: { batches: readonly Batch[]; iso: string }) {
+  const router = useRouter();
+  const out = runOut(batches, iso);
+  if (out.length === 0) return null;
+  return (
+    <Section>
+      <Heading>Run out, or nearly</Heading>
+      {out.slice(0, SHOWN).map((b) => (
+        <AgainRow key={b.id} batch={b} leftML={leftML(b)} onGo={router.push} />
+      ))}
+    </Section>
+  );
+}
+
+/** What of the cupboard is low, used up, or past its day: a line for each of these. */
+function Stock({ iso }: { iso: string }) {
+  const router = useRouter();
+  const pantry = usePantry().data ?? [];
+  const standing = pantry.map((item) => ({ name: itemName(item), state: standingOf(item, iso).state }));
+  const lines = STOCK_SAID.map((state) => ({
+    state,
+    names: standing.filter((s) => s.state === state).map(({ name }) => name),
+  })).filter(({ names }) => names.length > 0);
+  if (lines.length === 0) return null;
+  return (
+    <Section>
+      <Heading>In the cupboard</Heading>
+      {lines.map(({ state, names }) => (
+        <Row
+          key={state}
+          title={STOCK_WORDS[state]}
+          detail={listOf(names)}
+          to="/shelf/cupboard"
+          onPress={() => router.push('/shelf/cupboard')}
+        />
+      ))}
+    </Section>
+  );
+}
+
+const STOCK_SAID = ['past', 'out', 'low', 'soon'] as const;
 
 const AT: Readonly<
   Record<NotRightHere['kind'], { readonly where: string; readonly to: (id: string) => `/${string}` }>

@@ -2,48 +2,54 @@ import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import {
-  contextOf,
   discardBy,
   isBatchInProgress,
+  isSame,
   isStarter,
-  isUsedAtOnce,
+  keepingMoves,
   labelOf,
   lineText,
-  fullML,
-  mixtureOf,
+  leftML,
+  MINUTE_MS,
+  shelfLife,
   soilByName,
   surfaceByName,
   vesselFacts,
-  vesselShape,
+  type Batch,
   type BatchInProgress,
   type Formula,
-  type Vessel,
 } from '@/core';
-import { useBatches, useDraft, useFormula, useSettings, useVessels } from '@/data';
+import { useBatch, useDraft, useFormula, useSettings, useVessels } from '@/data';
 import {
   Action,
   Body,
+  Choice,
   COLORS,
   dayText,
   Heading,
+  KeepsLonger,
   Section,
   Screen,
   SPACE,
   SecondaryText,
   Title,
   TwoSteps,
+  useNow,
   useWide,
   volumeText,
 } from '@/ui';
 import { LabelSheet } from '@/print';
 import { mixingKey, useGuidePart, type AskedBy, type GuidePart } from '../batch/guidePart';
 import { EarlierForms } from './EarlierForms';
-import { bottleFor, BottleChoice, bowlFor, FIRST_BOTTLE, OPEN_BOWL, vesselOf, type BenchBottle } from './BottleChoice';
+import { BottleChoice } from './BottleChoice';
+import { InItNow, mayTopUp } from './InItNow';
+import { emptyLike, useBottle, useInIt, useToppedUp } from './useBottle';
 import { FULL_BOTTLE } from './targetChoice';
+import { NotEnough } from './NotEnough';
 import { PiecesChoice, USUAL_PIECES } from './PiecesChoice';
 import { PourMeasures, PourPicture } from './Pour';
 import { ScaleChoice } from './ScaleChoice';
-import { benchDraftFor, isBenchDraft, NEW_BENCH_DRAFT, type BenchDraft } from './benchDraft';
+import { benchDraftAgain, benchDraftFor, isBenchDraft, NEW_BENCH_DRAFT, type BenchDraft } from './benchDraft';
 import { ShareSheet } from './ShareSheet';
 import { Strengths } from '../verdict/Strengths';
 import { dwellText, SurfaceCheck } from './SurfaceCheck';
@@ -54,14 +60,52 @@ import { useBenchActions, type ReadyBatch } from './useBenchActions';
 import { Verdict } from '../verdict/Verdict';
 
 /** A formula on the bench: which bottle, what it is, how much of each, and make it. */
-export function BenchScreen({ id, ...askedBy }: { id: string } & AskedBy) {
+export function BenchScreen({ id, again = null, ...askedBy }: { id: string; again?: string | null } & AskedBy) {
   const kept = useFormula(id);
   const guide = useGuidePart(askedBy);
+  const before = useBatch(again ?? '');
+  const own = useVessels();
+  const [asNow, setAsNow] = useState(false);
   // A job asks for its formula as it was when it was begun.
   const formula = guide?.part.formula ?? kept;
-  if (formula === undefined || guide === undefined) return <Screen>{null}</Screen>;
+  const waits = again !== null && (before === undefined || !own.isSuccess);
+  if (formula === undefined || guide === undefined || waits) return <Screen>{null}</Screen>;
   if (formula === null) return <NoSuchFormula />;
-  return <Bench key={`${formula.id} ${guide?.part.id ?? ''}`} formula={formula} guide={guide} />;
+  if (!before || !own.data)
+    return <Bench key={`${formula.id} ${guide?.part.id ?? ''}`} formula={formula} guide={guide} again={null} />;
+  const then = asMade(before);
+  const differs = then !== null && !isSame(then.lines, formula.lines);
+  return (
+    <Bench
+      key={`again ${before.id} ${String(asNow)}`}
+      formula={then === null || asNow ? formula : { ...then, id: formula.id }}
+      guide={null}
+      again={{
+        batchId: before.id,
+        draft: benchDraftAgain(before, own.data),
+        dwell: before.label.dwell ?? null,
+        madeAt: before.madeAt,
+        asNow,
+        choose: differs ? setAsNow : null,
+      }}
+    />
+  );
+}
+
+/** A bottle's formula as it was made that day; null where it was topped up, and is a mixture of several. */
+const asMade = ({ formula, oldestAt }: Batch): Formula | null => (oldestAt === undefined ? formula : null);
+
+/** What was made before, and is made again. */
+interface Again {
+  readonly batchId: string;
+  /** Its bottle, as much as it was, its use. */
+  readonly draft: BenchDraft;
+  readonly dwell: string | null;
+  readonly madeAt: string;
+  /** True for the formula as it is kept now, where that is another. */
+  readonly asNow: boolean;
+  /** Null where both are the same. */
+  readonly choose: ((asNow: boolean) => void) | null;
 }
 
 function NoSuchFormula() {
@@ -74,53 +118,36 @@ function NoSuchFormula() {
   );
 }
 
-/**
- * Which bottle stands on the bench: the one chosen, or one that suits what the formula is and stands empty.
- * @param takesML what a job takes of it; null where no job asks
- */
-function useBottle(formula: Formula, bottle: BenchBottle | null, takesML: number | null) {
-  const settings = useSettings();
-  const own = useVessels().data ?? NONE;
-  const batches = useBatches().data;
-  // What gives gas or breaks down is never closed: a bottle with a cap is not proposed for it.
-  const atOnce = useMemo(() => {
-    const state = mixtureOf(formula, contextOf(formula.use, settings));
-    return state !== null && isUsedAtOnce(state, formula.use);
-  }, [formula, settings]);
-  const chosen = useMemo((): BenchBottle => {
-    if (bottle) return bottle;
-    // What a job uses at once goes into a bowl, whatever stands on the shelf.
-    if (atOnce && takesML !== null) return bowlFor(takesML);
-    const full = new Set((batches ?? []).filter((b) => b.state === 'kept').map((b) => b.vessel.id));
-    const proposed = own.find(
-      (v) => vesselShape(v.shape).closes !== atOnce && !full.has(v.id) && fullML(v) >= (takesML ?? 0),
-    );
-    if (proposed) return { kind: 'own', id: proposed.id };
-    return atOnce ? OPEN_BOWL : bottleFor(takesML ?? 0);
-  }, [bottle, atOnce, takesML, batches, own]);
-  const found = useMemo(() => vesselOf(chosen, own), [chosen, own]);
-  const fallback = own[0] ?? FALLBACK;
-  return { own, atOnce, chosen, found, vessel: 'vessel' in found ? found.vessel : fallback };
+interface BenchProps {
+  readonly formula: Formula;
+  readonly guide: GuidePart | null;
+  readonly again: Again | null;
 }
 
-function Bench({ formula: kept, guide }: { formula: Formula; guide: GuidePart | null }) {
+function Bench({ formula: kept, guide, again }: BenchProps) {
   const wide = useWide();
   const router = useRouter();
   const settings = useSettings();
   const draft = useDraft<BenchDraft>(
-    guide ? `bench/part/${guide.part.id}` : `bench/${kept.id}`,
-    guide ? benchDraftFor(guide) : NEW_BENCH_DRAFT,
+    guide ? `bench/part/${guide.part.id}` : again ? `bench/again/${again.batchId}` : `bench/${kept.id}`,
+    guide ? benchDraftFor(guide) : (again?.draft ?? NEW_BENCH_DRAFT),
     isBenchDraft,
   );
   const { bottle, surfaceId, soilId, minutes } = draft.value;
   const scale = useMemo(() => ({ ...FULL_BOTTLE, ...draft.value.scale }), [draft.value.scale]);
   const use = draft.value.use ?? kept.use;
   const asUsed = useMemo(() => (use === kept.use ? kept : { ...kept, use }), [kept, use]);
-  const { own, atOnce, chosen, found, vessel } = useBottle(asUsed, bottle, guide?.part.amount?.volumeML ?? null);
+  const { own, batches, atOnce, chosen, found, vessel } = useBottle(
+    asUsed,
+    bottle,
+    guide?.part.amount?.volumeML ?? null,
+  );
   const surface = surfaceId === null ? null : surfaceByName(surfaceId);
   const soil = soilByName(soilId ?? '');
   const place = useMemo(() => ({ surface, soil, dwellMinutes: surface ? minutes : null }), [surface, soil, minutes]);
-  const { target, outcome, context, ways } = useBench(asUsed, vessel, place, scale);
+  const { onto, into } = useInIt('vessel' in found && !found.isNew ? vessel : null, draft.value.into ?? null);
+  const inItML = onto && into?.how === 'top-up' ? leftML(onto) : 0;
+  const { target, outcome, context, ways } = useBench(asUsed, vessel, place, scale, inItML);
   const { formula } = target;
   const batch = useDraft<BatchInProgress | null>(mixingKey(kept.id, guide), null, isBatchInProgress);
   const change = (part: Partial<BenchDraft>): void => draft.set({ ...draft.value, ...part });
@@ -128,9 +155,13 @@ function Bench({ formula: kept, guide }: { formula: Formula; guide: GuidePart | 
   const ready = outcome.ok && 'vessel' in found ? { ...outcome.value, vessel, isNew: found.isNew } : null;
   const evaluation = outcome.ok ? outcome.value.evaluation : null;
   const danger = evaluation?.verdict === 'danger';
-  const makeable = danger ? null : ready;
-  const dwell = dwellText(ways, surface);
-  const actions = useBenchActions({ kept, target, ready: makeable, dwell, own, batch, change, guide });
+  const nowMs = useNow(MINUTE_MS);
+  const whole = useToppedUp(onto, target.formula, ready?.plan ?? null, vessel, into);
+  const stopped = danger || (into?.how === 'top-up' && whole !== null && !mayTopUp(whole));
+  const asks = onto !== null && into === null;
+  const makeable = stopped ? null : ready;
+  const dwell = dwellText(ways, surface) ?? again?.dwell ?? null;
+  const actions = useBenchActions({ kept, target, ready: makeable, into, dwell, own, batch, change, guide });
 
   const next = danger ? (
     <Body style={styles.stopped} testID="stopped">
@@ -141,11 +172,17 @@ function Bench({ formula: kept, guide }: { formula: Formula; guide: GuidePart | 
       next={
         <Action
           title={
-            batch.value ? 'Go on mixing' : evaluation?.verdict === 'defeats' ? 'Mix it anyway' : 'Mix it, step by step'
+            batch.value
+              ? 'Go on mixing'
+              : asks
+                ? 'First: what is in it now'
+                : evaluation?.verdict === 'defeats'
+                  ? 'Mix it anyway'
+                  : 'Mix it, step by step'
           }
           weight="main"
           onPress={actions.mixIt}
-          disabled={!ready || target.problem !== null}
+          disabled={!makeable || asks || target.problem !== null}
           testID="mix-it"
         />
       }
@@ -155,7 +192,7 @@ function Bench({ formula: kept, guide }: { formula: Formula; guide: GuidePart | 
             title="It is mixed"
             label="It is mixed already: label it"
             onPress={actions.makeIt}
-            disabled={!ready || actions.isSaving || target.problem !== null}
+            disabled={!makeable || asks || actions.isSaving || target.problem !== null}
             testID="make-it"
           />
         )
@@ -178,6 +215,7 @@ function Bench({ formula: kept, guide }: { formula: Formula; guide: GuidePart | 
         />
       )}
       <WhatItIs formula={formula} />
+      {again && <AsBefore {...again} />}
       <View style={beside && styles.beside}>
         {beside && picture}
         <View style={beside ? styles.facts : styles.stacked}>
@@ -186,8 +224,26 @@ function Bench({ formula: kept, guide }: { formula: Formula; guide: GuidePart | 
             onChange={(b) => change({ bottle: b })}
             problem={'problem' in found ? found.problem : null}
           />
+          {onto && whole && !danger && (
+            <InItNow
+              vessel={vessel}
+              onto={onto}
+              whole={whole}
+              into={into}
+              onInto={(to) => change({ into: to })}
+              onAnother={() => change({ bottle: emptyLike(vessel, own, batches) })}
+              nowMs={nowMs}
+            />
+          )}
           {!danger && (
             <ScaleChoice setting={scale} onChange={(to) => change({ scale: to })} formula={asUsed} target={target} />
+          )}
+          {makeable && (
+            <NotEnough
+              formula={formula}
+              plan={makeable.plan}
+              onHave={(have) => change({ scale: { ...scale, kind: 'have', have } })}
+            />
           )}
           {!outcome.ok && <Body style={styles.stopped}>{outcome.problems[0]?.message}</Body>}
           {evaluation && (
@@ -223,6 +279,7 @@ function Bench({ formula: kept, guide }: { formula: Formula; guide: GuidePart | 
         />
       )}
       {makeable && <Strengths evaluation={makeable.evaluation} fillML={makeable.plan.fillML} />}
+      {makeable && !atOnce && <Keeps ready={makeable} />}
       <GeneralPrecautions />
       <MoreActions
         kept={kept}
@@ -237,6 +294,22 @@ function Bench({ formula: kept, guide }: { formula: Formula; guide: GuidePart | 
 /** g of all that is made. */
 const massOf = ({ evaluation: { state }, plan }: ReadyBatch): number =>
   (plan.fillML * plan.bottles * state.massG) / state.volumeML;
+
+/** Made again: as it was that day, or as its formula is kept now where that is another. */
+function AsBefore({ madeAt, asNow, choose }: Again) {
+  if (choose === null) return <SecondaryText>As you made it on {dayText(madeAt)}.</SecondaryText>;
+  return (
+    <Choice
+      label="Which of its forms"
+      options={[
+        { value: 'then', label: `As made on ${dayText(madeAt)}` },
+        { value: 'now', label: 'As its formula is now' },
+      ]}
+      chosen={[asNow ? 'now' : 'then']}
+      onChoose={(which) => choose(which === 'now')}
+    />
+  );
+}
 
 function WhatItIs({ formula }: { formula: Formula }) {
   return (
@@ -259,6 +332,16 @@ function AskedFor({ formula }: { formula: Formula }) {
       ))}
     </Section>
   );
+}
+
+/** How long it would keep, and what would move that. */
+function Keeps({ ready: { evaluation, vessel } }: { ready: ReadyBatch }) {
+  const { roomC } = useSettings();
+  const [keeps, moves] = useMemo(() => {
+    const how = { use: 'stored' as const, vessel: vesselFacts(vessel), roomC };
+    return [shelfLife(evaluation.state, how), keepingMoves(evaluation.state, how)];
+  }, [evaluation.state, vessel, roomC]);
+  return <KeepsLonger keeps={keeps} moves={moves} />;
 }
 
 interface MoreProps {
@@ -320,14 +403,6 @@ function TodaysLabel({ formula, ready, dwell, onClose }: LabelFacts & { readonly
     />
   );
 }
-
-const NONE: readonly Vessel[] = [];
-
-const FALLBACK: Vessel = (() => {
-  const first = vesselOf(FIRST_BOTTLE, []);
-  if ('problem' in first) throw new Error(first.problem);
-  return first.vessel;
-})();
 
 const styles = StyleSheet.create({
   stopped: { color: COLORS.danger, fontWeight: '700', textAlign: 'center', paddingVertical: SPACE.s },

@@ -1,6 +1,14 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { validate, vesselSchema, VESSEL_SHAPES, type Vessel, type VesselShapeId } from '@/core';
+import {
+  suitsForm,
+  validate,
+  vesselSchema,
+  VESSEL_SHAPES,
+  type Formula,
+  type Vessel,
+  type VesselShapeId,
+} from '@/core';
 import { useVessels } from '@/data';
 import { OwnBottle } from './OwnBottle';
 import { typedQuantityIn, readAs } from '@/devices';
@@ -34,11 +42,16 @@ export const bowlFor = (takesML: number): BenchBottle => ({
 });
 
 /** A bottle that holds so many mL; the one everybody has, as long as that is enough. */
-export const bottleFor = (takesML: number): BenchBottle => ({
+export const bottleFor = (takesML: number, formula: Formula): BenchBottle => ({
   kind: 'typed',
   sizeText: String(sizeFor(BOTTLES_ML, takesML)),
-  shape: 'straight-spray',
+  shape: shapeFor(formula),
 });
+
+/** The one everybody has, if it suits what is made; else the first that does. */
+const shapeFor = (formula: Formula): VesselShapeId =>
+  (['straight-spray', 'wide-jar', 'squeeze'] as const).find((shape) => suitsForm(formula, { shape })) ??
+  'straight-spray';
 
 /** mL in "375", "375 mL", "0.5 L", "0,5 l", "1 pint"; NaN otherwise. */
 function sizeML(text: string): number {
@@ -111,7 +124,9 @@ export function BottleChoice({ bottle, onChange, problem }: Props) {
       <View style={styles.row}>
         <View style={styles.words}>
           <Body style={styles.bold}>
-            {mine ? `${mine.name} · ${volumeText(mine.capacityML)}` : (shape?.name ?? '')}
+            {mine
+              ? `${mine.name} · ${volumeText(mine.capacityML)}${mine.place ? ` · ${mine.place}` : ''}`
+              : (shape?.name ?? '')}
           </Body>
           <SecondaryText>{shape?.hint ?? ''}</SecondaryText>
         </View>

@@ -90,6 +90,14 @@ export function OwnBottle({ open, onClose, onSaved }: Props) {
         chosen={(['opaque', 'heldFood'] as const).filter((what) => typed[what])}
         onChoose={(what) => put({ [what]: !typed[what] })}
       />
+      <Field
+        label="Where it stands"
+        value={typed.place}
+        onChangeText={(place) => put({ place })}
+        placeholder="Shower room, under the sink"
+        maxLength={80}
+        testID="vessel-place"
+      />
       <Section>
         <Action
           title="Keep this bottle"

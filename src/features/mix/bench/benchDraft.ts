@@ -1,4 +1,4 @@
-import type { FormulaUse, WayAmount } from '@/core';
+import { fullML, type Batch, type FormulaUse, type IntoUse, type Vessel, type WayAmount } from '@/core';
 import { FULL_BOTTLE, type TargetChoice } from './targetChoice';
 import type { GuidePart } from '../batch/guidePart';
 import type { BenchBottle } from './BottleChoice';
@@ -17,6 +17,8 @@ export interface BenchDraft {
   readonly pieces?: PiecesTyped;
   /** How much to make; not in settings kept from before this was asked. */
   readonly scale?: TargetChoice;
+  /** What becomes of what stands in the bottle, and which batch that was said of. */
+  readonly into?: IntoUse;
 }
 
 export const NEW_BENCH_DRAFT: BenchDraft = { bottle: null, surfaceId: null, minutes: 15, use: null };
@@ -31,6 +33,23 @@ export const benchDraftFor = ({ part }: GuidePart): BenchDraft => ({
   minutes: part.dwell?.bestMinutes ?? NEW_BENCH_DRAFT.minutes,
   ...(part.amount ? { scale: { ...FULL_BOTTLE, kind: 'amount', amount: asTyped(part.amount) } } : {}),
 });
+
+/** What is set where a bottle is made again: the same bottle, as much as it was, used in the same way. */
+export function benchDraftAgain({ vessel, volumeML, formula }: Batch, own: readonly Vessel[]): BenchDraft {
+  const still = own.find((v) => v.id === vessel.id);
+  const isFull = Math.abs(volumeML - fullML(still ?? vessel)) <= FULL_WITHIN * volumeML;
+  return {
+    ...NEW_BENCH_DRAFT,
+    bottle: still
+      ? { kind: 'own', id: still.id }
+      : { kind: 'typed', sizeText: String(vessel.capacityML), shape: vessel.shape },
+    use: formula.use,
+    ...(isFull ? {} : { scale: { ...FULL_BOTTLE, kind: 'amount', amount: `${Math.round(volumeML)} mL` } }),
+  };
+}
+
+/** So near to a full bottle it was filled, as a share. */
+const FULL_WITHIN = 0.03;
 
 export const isBenchDraft = (value: unknown): value is BenchDraft =>
   typeof value === 'object' &&

@@ -27,6 +27,7 @@ export interface TypedVessel {
   readonly material: Vessel['material'];
   readonly opaque: boolean;
   readonly heldFood: boolean;
+  readonly place: string;
 }
 
 export const NEW_VESSEL: TypedVessel = {
@@ -42,6 +43,7 @@ export const NEW_VESSEL: TypedVessel = {
   material: 'unknown',
   opaque: false,
   heldFood: false,
+  place: '',
 };
 
 /** A poured scale as it is typed: pairs of mL and mm, one a line; null where it cannot be read. */
@@ -93,6 +95,7 @@ export function vesselFrom(typed: TypedVessel): { readonly vessel: Vessel | null
     material: typed.material,
     opaque: typed.opaque,
     ...(typed.heldFood ? { heldFood: true } : {}),
+    ...(typed.place.trim() === '' ? {} : { place: typed.place.trim() }),
     ...size,
   });
   return result.ok

@@ -19,7 +19,7 @@ import {
   type Vessel,
   type Ways,
 } from '@/core';
-import { batchTarget, type BatchTarget } from '@/core/doors/bench';
+import { batchTarget, type BatchTarget, type TargetRequest } from '@/core/doors/bench';
 import { useSettings } from '@/data';
 import { requestOf, type TargetChoice } from './targetChoice';
 
@@ -38,11 +38,24 @@ export interface BenchResult {
   readonly ways: Ways | null;
 }
 
+/** The bottle full is what goes onto what stays in it. */
+const upFrom = (request: TargetRequest, vessel: Vessel, inItML: number): TargetRequest =>
+  request.kind === 'fill' && inItML > 0
+    ? { kind: 'amount', value: Math.max(0, fullML(vessel) - inItML), unit: 'mL' }
+    : request;
+
 /**
  * Weighs up a formula in a bottle with the person's tools, in their home: each step once, and anew only when
  * what it depends on changes.
+ * @param inItML what stays in the bottle, mL: it is filled up from there
  */
-export function useBench(formula: Formula, vessel: Vessel, place: UsePlace, choice: TargetChoice): BenchResult {
+export function useBench(
+  formula: Formula,
+  vessel: Vessel,
+  place: UsePlace,
+  choice: TargetChoice,
+  inItML: number,
+): BenchResult {
   const settings = useSettings();
   const { surface, soil, dwellMinutes } = place;
   const anywhere = useMemo(() => contextIn(vessel, formula.use, settings), [vessel, formula.use, settings]);
@@ -50,9 +63,9 @@ export function useBench(formula: Formula, vessel: Vessel, place: UsePlace, choi
   const target = useMemo(
     (): BatchTarget =>
       asked.ok
-        ? batchTarget(requestOf(choice, formula), formula, asked.value, vessel, fullML(vessel))
+        ? batchTarget(upFrom(requestOf(choice, formula), vessel, inItML), formula, asked.value, vessel, fullML(vessel))
         : { formula, pourTarget: null, inBottle: true, basis: null, problem: null },
-    [choice, formula, asked, vessel],
+    [choice, formula, asked, vessel, inItML],
   );
   const made = target.formula;
   const weighed = useMemo(

@@ -6,23 +6,17 @@ import {
   type BatchInProgress,
   type Evaluation,
   type Formula,
+  type IntoUse,
   type PourPlan,
   type Remedy,
   type Vessel,
   type VesselFacts,
 } from '@/core';
 import type { BatchTarget } from '@/core/doors/bench';
-import {
-  newId,
-  useMakeBatches,
-  useRemoveFormula,
-  useSaveFormulas,
-  useSettings,
-  useWriteHome,
-  type Draft,
-} from '@/data';
+import { newId, useRemoveFormula, useSaveFormulas, useSettings, useWriteHome, type Draft } from '@/data';
 import { useNotice } from '@/ui';
 import type { GuidePart } from '../batch/guidePart';
+import { useKeepMade } from '../batch/useKeepMade';
 import type { BenchDraft } from './benchDraft';
 
 /** What stands on the bench, weighed up and fit to be made. */
@@ -41,6 +35,8 @@ interface Bench {
   readonly target: BatchTarget;
   /** Null where nothing may be made. */
   readonly ready: ReadyBatch | null;
+  /** What becomes of what stands in the bottle; null where it is empty, or nobody has said. */
+  readonly into: IntoUse | null;
   readonly dwell: string | null;
   readonly own: readonly Vessel[];
   readonly batch: Draft<BatchInProgress | null>;
@@ -50,11 +46,11 @@ interface Bench {
 }
 
 /** What can be done with the formula on the bench: made, mixed, mended, doubled, removed. */
-export function useBenchActions({ kept, target, ready, dwell, own, batch, change, guide }: Bench) {
+export function useBenchActions({ kept, target, ready, into, dwell, own, batch, change, guide }: Bench) {
   const router = useRouter();
   const say = useNotice();
   const settings = useSettings();
-  const make = useMakeBatches();
+  const { keep, isSaving } = useKeepMade();
   const save = useSaveFormulas({ kept: 'Nothing was changed.' });
   const remove = useRemoveFormula();
   const write = useWriteHome({ kept: 'Nothing was changed.' });
@@ -63,32 +59,30 @@ export function useBenchActions({ kept, target, ready, dwell, own, batch, change
   const makeIt = (): void => {
     if (!ready) return;
     const vessel = ready.isNew ? { ...ready.vessel, id: newId() } : ready.vessel;
-    const batches = batchesOf(
-      {
-        formula,
-        evaluation: ready.evaluation,
-        vessel,
-        volumeML: ready.plan.fillML,
-        bottles: ready.plan.bottles,
-        roomC: settings.roomC,
-        dwell,
-        madeAt: new Date().toISOString(),
-      },
-      newId,
-    );
-    make.mutate(
-      { batches, newVessel: ready.isNew ? vessel : null },
-      {
-        onSuccess: () => {
-          if (ready.isNew) change({ bottle: { kind: 'own', id: vessel.id } });
-          say({ text: `${formula.name} is on the shelf.` });
-          if (guide) {
-            guide.made();
-            router.replace(guide.back);
-            return;
-          }
-          router.push(batches.length === 1 ? `/shelf/${batches[0]?.id ?? ''}` : '/shelf');
-        },
+    const madeAt = new Date().toISOString();
+    keep(
+      { vessel, isNew: ready.isNew, plan: ready.plan, poured: {}, into, dwell, madeAt },
+      (vessels) =>
+        batchesOf(
+          {
+            formula,
+            evaluation: ready.evaluation,
+            vessels,
+            volumeML: ready.plan.fillML,
+            roomC: settings.roomC,
+            dwell,
+            madeAt,
+          },
+          newId,
+        ),
+      ({ batches }) => {
+        if (ready.isNew) change({ bottle: { kind: 'own', id: vessel.id } });
+        if (guide) {
+          guide.made();
+          router.replace(guide.back);
+          return;
+        }
+        router.push(batches.length === 1 ? `/shelf/${batches[0]?.id ?? ''}` : '/shelf');
       },
     );
   };
@@ -107,6 +101,7 @@ export function useBenchActions({ kept, target, ready, dwell, own, batch, change
         poured: {},
         done: [],
         accepted: [],
+        ...(into ? { into } : {}),
       });
     }
     router.push(`/mix/make?formula=${kept.id}${guide?.query ?? ''}`);
@@ -160,5 +155,5 @@ export function useBenchActions({ kept, target, ready, dwell, own, batch, change
       },
     });
 
-  return { makeIt, mixIt, apply, duplicate, removeIt, isSaving: make.isPending };
+  return { makeIt, mixIt, apply, duplicate, removeIt, isSaving };
 }

@@ -1,6 +1,6 @@
 import { useCallback, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { resolveIngredient, type Ingredient } from '@/core';
+import { resolveIngredient, type FoundIngredient } from '@/core';
 import { Heading, SPACE, useNotice } from '@/ui';
 import { FormChoice } from '../batch/FormChoice';
 import { UseChoice } from '../batch/UseChoice';
@@ -35,7 +35,7 @@ export function FormulaFields({ editor, actions, assumedBatch, onSheet }: Fields
   const [focus, setFocus] = useState<string | null>(null);
   const { latest } = actions;
   const addIngredient = useCallback(
-    (ingredient: Ingredient) => setFocus(latest.current.addIngredient(ingredient)),
+    (ingredient: FoundIngredient) => setFocus(latest.current.addIngredient(ingredient)),
     [latest],
   );
   return (

@@ -9,7 +9,7 @@ import {
   withoutLine,
   type Amount,
   type Formula,
-  type Ingredient,
+  type FoundIngredient,
   type IngredientRef,
   type Line,
 } from '@/core';
@@ -33,7 +33,7 @@ export interface Editor {
   readonly become: (id: string, ingredient: IngredientRef) => void;
   readonly addLines: (lines: readonly Line[]) => void;
   /** Adds an ingredient with a likely amount; gives back the new line's id. */
-  readonly addIngredient: (ingredient: Ingredient) => string;
+  readonly addIngredient: (ingredient: FoundIngredient) => string;
   /** Leaves all that was changed, in one step that can be taken back. */
   readonly startAnew: () => void;
   readonly undo: () => void;
@@ -145,11 +145,7 @@ export function useEditor(name: string, start: Formula): Editor {
       addLines: (lines) => change((f) => lines.reduce((g, l) => withLine(g, { ...l, id: freeLineId(g) }), f), null),
       addIngredient: (ingredient) => {
         const id = freeLineId(now.current.formula);
-        change(
-          (f) =>
-            withLine(f, { id, ingredient: { kind: 'known', id: ingredient.id }, amount: likelyAmount(f, ingredient) }),
-          null,
-        );
+        change((f) => withLine(f, { id, ingredient: ingredient.ref, amount: likelyAmount(f, ingredient) }), null);
         return id;
       },
       startAnew: () => put({ ...withEdit(now.current, start, null), base: start }),

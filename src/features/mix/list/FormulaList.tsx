@@ -3,17 +3,18 @@ import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import {
   applicationOf,
+  droppersOf,
   evaluate,
   missingIngredients,
   searchTextOf,
   STARTER_FAMILIES,
   STARTER_FORMULAS,
-  stockedIds,
+  USUAL_BOTTLE_ML,
   DEFAULT_CONTEXT,
   type Formula,
 } from '@/core';
 import { TRICKS, trickSearchText } from '@/core/doors/tricks';
-import { useBatches, useFormulas, usePantry } from '@/data';
+import { useBatches, useFormulas, usePantry, useSettings } from '@/data';
 import {
   Action,
   Body,
@@ -77,12 +78,16 @@ export function FormulaList({ openId }: { openId: string | null }) {
   const [only, setOnly] = useState<readonly Only[]>([]);
   const pantry = usePantry().data;
   const batches = useBatches().data;
-  const at = useMemo(() => stockedIds(pantry ?? []), [pantry]);
+  const { dropsPerML, counted } = useSettings();
+  const droppers = useMemo(() => droppersOf({ dropsPerML, counted }), [dropsPerML, counted]);
+  /** Enough of all of it for a usual bottle, or for what it makes where that is less. */
+  const hasAll = (f: Formula): boolean => {
+    const volumeML = Math.min(f.makesML ?? USUAL_BOTTLE_ML, USUAL_BOTTLE_ML);
+    return missingIngredients(f, pantry ?? [], volumeML, droppers).length === 0;
+  };
   const made = useMemo(() => new Set(batches?.map((b) => b.formula.id)), [batches]);
   const passes = (f: Formula): boolean =>
-    only.every((o) =>
-      o === 'cupboard' ? missingIngredients(f, at).length === 0 : o === 'made' ? made.has(f.id) : formOf(f) === o,
-    );
+    only.every((o) => (o === 'cupboard' ? hasAll(f) : o === 'made' ? made.has(f.id) : formOf(f) === o));
   const all = useMemo(() => [...(own.data ?? []), ...STARTER_FORMULAS], [own.data]);
   const spoken = useSearch(all, searchTextOf, typed);
   const speaks = useSearch(TRICKS, trickSearchText, typed);

@@ -13,13 +13,12 @@ interface Props {
   readonly making: Making;
   readonly head: ReactNode;
   readonly back: ReactNode;
-  readonly onUsed: () => void;
 }
 
 /** The last step: what is in the bottle, and where it goes. */
-export function AllIn({ batch, making, head, back, onUsed }: Props) {
+export function AllIn({ batch, making, head, back }: Props) {
   const { units } = useSettings();
-  const { plan, atOnce, evaluation, finish, isSaving } = making;
+  const { plan, atOnce, evaluation, finish, useUp, isSaving } = making;
   return (
     <Screen
       next={
@@ -28,7 +27,7 @@ export function AllIn({ batch, making, head, back, onUsed }: Props) {
             What is in the bottle is a danger. Do not close it: read why, and pour it away with plenty of water.
           </Body>
         ) : atOnce ? (
-          <Action title="Use it now" weight="main" onPress={onUsed} testID="use-now" />
+          <Action title="Use it now" weight="main" onPress={useUp} disabled={isSaving} testID="use-now" />
         ) : (
           <Action title="To the shelf" weight="main" onPress={finish} disabled={isSaving} testID="to-shelf" />
         )

@@ -61,7 +61,7 @@ function Steps({ batch, put, clear, formulaId, guide }: StepsProps) {
   useAwake();
   const router = useRouter();
   const say = useNotice();
-  const making = useMaking({ batch, clear, guide });
+  const making = useMaking({ batch, formulaId, clear, guide });
   // One scale for all the lines: it goes on counting from one to the next.
   const scale = useScale();
   const [byWeight, setByWeight] = useState(false);
@@ -69,13 +69,6 @@ function Steps({ batch, put, clear, formulaId, guide }: StepsProps) {
   const { plan, line, off, evaluation, atOnce } = making;
   const { formula } = batch;
 
-  /** What is used at once does not go on the shelf: there is nothing to keep. */
-  const finishAtOnce = (): void => {
-    clear();
-    say({ text: `${formula.name}: use it now, and pour the rest away.` });
-    guide?.made();
-    router.replace(guide?.back ?? `/mix/${formulaId}`);
-  };
   const stop = (): void => {
     put(null);
     say({ text: 'Mixing was given up.', undo: () => put(batch) });
@@ -118,7 +111,7 @@ function Steps({ batch, put, clear, formulaId, guide }: StepsProps) {
       />
     );
   }
-  if (line === null) return <AllIn batch={batch} making={making} head={head} back={back} onUsed={finishAtOnce} />;
+  if (line === null) return <AllIn batch={batch} making={making} head={head} back={back} />;
   return (
     <PourStep
       key={line.line.id}

@@ -30,7 +30,7 @@ const batch = (isNew: boolean): BatchInProgress => ({
 });
 
 function Maker({ of, clear }: { of: BatchInProgress; clear: () => void }) {
-  const making = useMaking({ batch: of, clear, guide: null });
+  const making = useMaking({ batch: of, formulaId: of.formula.id, clear, guide: null });
   return <Text onPress={() => typeof making !== 'string' && making.finish()}>finish</Text>;
 }
 

@@ -1,5 +1,7 @@
 import { useState } from 'react';
-import { amountText, readAmount, resolveIngredient, searchIngredients, type Correction, type ReadItem } from '@/core';
+import { useRouter } from 'expo-router';
+import { amountText, readAmount, resolveIngredient, searchWithOwn, type Correction, type ReadItem } from '@/core';
+import { useOwn } from '@/data';
 import { Action, Body, Choice, Field, Section, Sheet, SecondaryText } from '@/ui';
 
 const AMOUNT_HELP =
@@ -19,17 +21,20 @@ export function CorrectionSheet({
   const [name, setName] = useState('');
   const [amount, setAmount] = useState('');
   const [ingredientId, setIngredientId] = useState<string | null>(null);
-  const found = name.trim() === '' ? [] : searchIngredients(name, 6);
+  const router = useRouter();
+  const own = useOwn();
+  const found = name.trim() === '' ? [] : searchWithOwn(name, 6, own);
+  const chosen = found.find((i) => i.id === ingredientId);
   const read = amount.trim() === '' ? null : readAmount(amount);
   const wrong = amount.trim() !== '' && read?.rest.trim() !== '' ? AMOUNT_HELP : null;
   const keep = (): void => {
     onCorrect({
-      ...(ingredientId ? { ingredient: { kind: 'known' as const, id: ingredientId } } : {}),
+      ...(chosen ? { ingredient: chosen.ref } : {}),
       ...(read && !wrong ? { amount: read.amount } : {}),
     });
     onClose();
   };
-  const something = ingredientId !== null || (read !== null && wrong === null);
+  const something = chosen !== undefined || (read !== null && wrong === null);
   return (
     <Sheet title="What is meant?" open onClose={onClose}>
       <SecondaryText>{item.text}</SecondaryText>
@@ -49,7 +54,13 @@ export function CorrectionSheet({
         />
       )}
       {name.trim() !== '' && found.length === 0 && (
-        <Body>Nothing by that name. Try its usual name; a brand is not known here.</Body>
+        <>
+          <Body>Nothing by that name. Try its usual name; a brand is not known here.</Body>
+          <Action
+            title="It is mine: describe it"
+            onPress={() => router.push(`/shelf/own?name=${encodeURIComponent(name.trim())}`)}
+          />
+        </>
       )}
       <Field
         label="Amount"

@@ -1,3 +1,4 @@
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import {
@@ -184,6 +185,7 @@ interface AskProps {
 }
 
 function Ask({ doubt, item, onOther, onCorrect }: AskProps) {
+  const router = useRouter();
   switch (doubt.kind) {
     case 'which-ingredient':
     case 'spelling':
@@ -253,6 +255,14 @@ function Ask({ doubt, item, onOther, onCorrect }: AskProps) {
               onChoose={(id) => onCorrect({ ingredient: { kind: 'known', id } })}
             />
           )}
+          <View style={styles.start}>
+            <Action
+              title="It is mine: describe it"
+              label={`It is mine, describe it: “${doubt.written}”`}
+              onPress={() => router.push(`/shelf/own?name=${encodeURIComponent(doubt.written)}`)}
+              testID="describe-it"
+            />
+          </View>
         </View>
       );
     }

@@ -16,6 +16,7 @@ import {
   type FormulaUse,
   type MeasureSystem,
   type NamedHazard,
+  type OwnRef,
   type ReadItem,
   type Settings,
 } from '@/core';
@@ -71,14 +72,17 @@ export interface PasteReading {
   readonly recipe: number | null;
 }
 
-/** Reads and weighs up a pasted text in a home; fast enough to follow every key. */
-export function readPaste(draft: PasteDraft, settings: Settings): PasteReading {
+/**
+ * Reads and weighs up a pasted text in a home; fast enough to follow every key.
+ * @param own what the person has described, known by its name
+ */
+export function readPaste(draft: PasteDraft, settings: Settings, own: readonly OwnRef[] = []): PasteReading {
   const { text, corrections } = draft;
   const asked = draft.cup ?? settings.cup;
   const recipe = draft.recipe ?? null;
-  const first = readRecipe(text, { measures: asked, corrections, recipe });
+  const first = readRecipe(text, { measures: asked, corrections, recipe, own });
   const cup = draft.cup ?? first.header.measures ?? asked;
-  const reading = cup === asked ? first : readRecipe(text, { measures: cup, corrections, recipe });
+  const reading = cup === asked ? first : readRecipe(text, { measures: cup, corrections, recipe, own });
   const use = draft.use ?? reading.header.use ?? 'stored';
   const read = formulaFromReading(reading, 'reading', 'My recipe', cup);
   const formula = read && { ...read, use, measures: cup };
@@ -88,7 +92,7 @@ export function readPaste(draft: PasteDraft, settings: Settings): PasteReading {
   const hazards = reading.hazards.filter((h) => !open.has(h.key));
   const outcome = formula && evaluate(formula, context, recipeTextOf(reading));
   const disagreeing = new Set(
-    formula ? disagreements(formula, settings.dropsPerML).flatMap((d) => d.line.text ?? []) : [],
+    formula ? disagreements(formula, context.droppers).flatMap((d) => d.line.text ?? []) : [],
   );
   return {
     text,

@@ -13,7 +13,7 @@ import {
   type Formula,
   type Remedy,
 } from '@/core';
-import { newId, pickBytes, pickFile, useDraft, useKeepFormula, useSaveFormulas, useSettings } from '@/data';
+import { newId, pickBytes, pickFile, useDraft, useKeepFormula, useOwn, useSaveFormulas, useSettings } from '@/data';
 import { readCode } from '@/print';
 import { useNotice } from '@/ui';
 import { EMPTY_PASTE, isPasteDraft, readPaste, type PasteDraft, type PasteReading } from './pasteReading';
@@ -123,7 +123,8 @@ export function usePaste(from: Formula | null, shared: string | null): Paste {
     say({ text: 'Begun anew.', undo: () => put(before) });
   }, [initial, put, say]);
 
-  const read = useMemo(() => readPaste(value, settings), [value, settings]);
+  const own = useOwn();
+  const read = useMemo(() => readPaste(value, settings, own), [value, settings, own]);
   const { formula, evaluation, problem, name, waits } = read;
   const nameProblem = formula && name.trim() === '' ? 'Give it a name of 1 to 80 letters: it goes on the label.' : null;
   const canGoOn =

@@ -1,0 +1,95 @@
+import { useMemo } from 'react';
+import {
+  contextOf,
+  fullML,
+  isUsedAtOnce,
+  leftML,
+  MINUTE_MS,
+  mixtureOf,
+  standsIn,
+  suitsForm,
+  toppedUp,
+  vesselShape,
+  type Batch,
+  type Formula,
+  type IntoUse,
+  type PourPlan,
+  type Vessel,
+} from '@/core';
+import { useBatches, useSettings, useVessels } from '@/data';
+import { useNow } from '@/ui';
+import { bottleFor, bowlFor, FIRST_BOTTLE, OPEN_BOWL, vesselOf, type BenchBottle } from './BottleChoice';
+
+const NONE: readonly Vessel[] = [];
+const NO_BATCHES: readonly Batch[] = [];
+
+const FALLBACK: Vessel = (() => {
+  const first = vesselOf(FIRST_BOTTLE, []);
+  if ('problem' in first) throw new Error(first.problem);
+  return first.vessel;
+})();
+
+/**
+ * Which bottle stands on the bench: the one chosen, or one that suits what the formula is and stands empty.
+ * @param takesML what a job takes of it; null where no job asks
+ */
+export function useBottle(formula: Formula, bottle: BenchBottle | null, takesML: number | null) {
+  const settings = useSettings();
+  const own = useVessels().data ?? NONE;
+  const batches = useBatches().data ?? NO_BATCHES;
+  // What gives gas or breaks down is never closed: a bottle with a cap is not proposed for it.
+  const atOnce = useMemo(() => {
+    const state = mixtureOf(formula, contextOf(formula.use, settings));
+    return state !== null && isUsedAtOnce(state, formula.use);
+  }, [formula, settings]);
+  const chosen = useMemo((): BenchBottle => {
+    if (bottle) return bottle;
+    // What a job uses at once goes into a bowl, whatever stands on the shelf.
+    if (atOnce && takesML !== null) return bowlFor(takesML);
+    const full = new Set(batches.filter((b) => b.state === 'kept').map((b) => b.vessel.id));
+    const fit = own.filter(
+      (v) => vesselShape(v.shape).closes !== atOnce && !full.has(v.id) && fullML(v) >= (takesML ?? 0),
+    );
+    const proposed = fit.find((v) => atOnce || suitsForm(formula, v)) ?? (formula.form ? undefined : fit[0]);
+    if (proposed) return { kind: 'own', id: proposed.id };
+    return atOnce ? OPEN_BOWL : bottleFor(takesML ?? 0, formula);
+  }, [bottle, atOnce, takesML, batches, own, formula]);
+  const found = useMemo(() => vesselOf(chosen, own), [chosen, own]);
+  const fallback = own[0] ?? FALLBACK;
+  return { own, batches, atOnce, chosen, found, vessel: 'vessel' in found ? found.vessel : fallback };
+}
+
+/** What stands in a bottle of one's own, and what was said is to become of it. */
+export function useInIt(vessel: Vessel | null, said: IntoUse | null) {
+  const batches = useBatches().data ?? NO_BATCHES;
+  const onto = useMemo(() => (vessel ? (standsIn(vessel.id, batches)[0] ?? null) : null), [vessel, batches]);
+  return { onto, into: onto !== null && said?.batchId === onto.id ? said : null };
+}
+
+/** What stands in the bottle with this on it; null where nothing does, or nothing is planned. */
+export function useToppedUp(
+  onto: Batch | null,
+  formula: Formula,
+  plan: PourPlan | null,
+  vessel: Vessel,
+  into: IntoUse | null,
+) {
+  const settings = useSettings();
+  const now = new Date(useNow(MINUTE_MS)).toISOString();
+  const plannedML = plan?.fillML ?? 0;
+  return useMemo(() => {
+    if (!onto || plannedML <= 0) return null;
+    // Before it is chosen it is looked at with as much as there is room for.
+    const roomML = Math.max(1, fullML(vessel) - leftML(onto));
+    const volumeML = into?.how === 'top-up' ? plannedML : Math.min(plannedML, roomML);
+    return toppedUp(onto, { formula, volumeML }, vessel, settings, now);
+  }, [onto, formula, plannedML, vessel, into, settings, now]);
+}
+
+/** Another bottle of about the size that stands empty; one of that size where none does. */
+export function emptyLike(vessel: Vessel, own: readonly Vessel[], batches: readonly Batch[]): BenchBottle {
+  const empty = own.find((v) => v.id !== vessel.id && v.shape === vessel.shape && standsIn(v.id, batches).length === 0);
+  return empty
+    ? { kind: 'own', id: empty.id }
+    : { kind: 'typed', sizeText: String(vessel.capacityML), shape: vessel.shape };
+}
