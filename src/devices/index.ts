@@ -3,3 +3,4 @@ export { typedMeasureIn, typedNumberIn, typedQuantityIn, readAs } from './typed'
 export { ring, soundState, wakeSound, type SoundState } from './alarm';
 export { askToNotify, notifyState, onNotificationTouched, type NotifyState } from './notify';
 export { holdBusy, isAnyBusy, versions, whenNoneIsBusy } from './versions';
+export { toPageBefore } from './pageBefore';

@@ -2,8 +2,8 @@ import type { StockState } from '../core';
 
 /** What is said of an item of the cupboard that asks for something. */
 export const STOCK_WORDS: Readonly<Record<Exclude<StockState, 'good'>, string>> = {
-  past: 'Past its day',
+  past: 'Open too long',
   out: 'Used up',
   low: 'Running low',
-  soon: 'Soon past its day',
+  soon: 'Open nearly too long',
 };

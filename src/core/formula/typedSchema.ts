@@ -89,10 +89,15 @@ interface LeftOut {
 }
 
 /** A field of a kind that may be left out: where the type says so, and nowhere else. */
-export const mayBeLeftOut = <T>(schema: Schema<T>): Schema<T> & LeftOut => schema.optional() as Schema<T> & LeftOut;
+export function mayBeLeftOut<T>(schema: Schema<T>): Schema<T> & LeftOut {
+  const optional = schema.optional() as Schema<T> & LeftOut;
+  leftOut.add(optional);
+  return optional;
+}
 
-const isLeftOut = (schema: Joi.Schema): boolean =>
-  (schema.describe().flags as { presence?: string } | undefined)?.presence === 'optional';
+/** What a schema is like cannot be asked of it in a browser, where it comes without its descriptions. */
+const leftOut = new WeakSet<Joi.Schema>();
+const isLeftOut = (schema: Joi.Schema): boolean => leftOut.has(schema);
 
 type KindFields<T> = RequiredFields<T> & {
   readonly [K in OptionalKeys<T>]-?: Schema<Required<T>[K]> & LeftOut;

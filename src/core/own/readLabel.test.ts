@@ -8,6 +8,9 @@ const read = (text: string) =>
 // The bands are those of Regulation (EC) No 648/2004 on detergents, annex VII A.
 test.each<[string, unknown]>([
   ['15–30 % anionic surfactants', [['anionic surfactants', 'surfactant', [15, 30, 'w/w']]]],
+  ['15-30 % anionic surfactants', [['anionic surfactants', 'surfactant', [15, 30, 'w/w']]]],
+  ['anionic surfactants 5-15%', [['anionic surfactants', 'surfactant', [5, 15, 'w/w']]]],
+  ['0.1-1 % 2-propanol', [['2-propanol', 'isopropanol', [0.1, 1, 'w/w']]]],
   ['15 % or over but less than 30 % anionic surfactants', [['anionic surfactants', 'surfactant', [15, 30, 'w/w']]]],
   ['less than 5% non-ionic surfactants', [['non-ionic surfactants', 'surfactant', [0, 5, 'w/w']]]],
   ['Non-ionic surfactants < 5 %', [['Non-ionic surfactants', 'surfactant', [0, 5, 'w/w']]]],

@@ -22,7 +22,8 @@ export interface LabelPart {
 }
 
 /** Not the numbers in C12-14 or 2-propanol. */
-const NUMBER = String.raw`(?<![A-Za-z\d.,-])\d{1,3}(?:[.,]\d+)?(?![\d]|-?[A-Za-z])`;
+const DIGITS = String.raw`\d{1,3}(?:[.,]\d+)?(?![\d]|-?[A-Za-z])`;
+const NUMBER = String.raw`(?<![A-Za-z\d.,-])${DIGITS}`;
 const OVER = String.raw`(?:>=|≥|>|⩾|=>|over|more than|from|at least)`;
 const UNDER = String.raw`(?:<=|≤|<|⩽|=<|under|less than|below|up to|max\.?|at most)`;
 const PER = String.raw`\s*(?:%|per ?cent|percent|g\s*\/\s*100\s*(?:g|ml))`;
@@ -30,7 +31,7 @@ const BASIS = String.raw`(?:\s*\(?\s*(?:(w\/w|m\/m|wt\.?|weight|by weight|by mas
 
 /** "15 % or over but less than 30 %", "15 - < 30 %", "≥ 15 - < 30". */
 const RANGE = new RegExp(
-  String.raw`(?:${OVER}\s*)?(${NUMBER})(?:${PER})?\s*(?:or (?:over|more)|and (?:over|more))?\s*(?:-|–|—|to|but|and)\s*(?:${UNDER}\s*)?(${NUMBER})(${PER})?${BASIS}`,
+  String.raw`(?:${OVER}\s*)?(${NUMBER})(?:${PER})?\s*(?:or (?:over|more)|and (?:over|more))?\s*(?:-|–|—|to|but|and)\s*(?:${UNDER}\s*)?(${DIGITS})(${PER})?${BASIS}`,
   'i',
 );
 const AT_MOST = new RegExp(String.raw`${UNDER}\s*(${NUMBER})(${PER})?${BASIS}`, 'i');

@@ -13,17 +13,27 @@ import {
   type Formula,
   type Home,
   type MeasureSystem,
+  type OwnIngredient,
   type PantryItem,
   type Settings,
   type Vessel,
 } from '../../core';
+import { labelContents, readLabel } from '../../core/doors/label';
 import { demoLog } from './demoLog';
 import { DEMO_ROOMS, DEMO_SURFACES, demoTimers } from './demoRooms';
 
 /** The narrowboat Pipit: an invented home, to look round in. */
 
 const VESSELS: readonly Vessel[] = [
-  { id: 'pipit-375', name: 'Galley spray', shape: 'straight-spray', capacityML: 375, material: 'hdpe', opaque: true },
+  {
+    id: 'pipit-375',
+    name: 'Galley spray',
+    shape: 'straight-spray',
+    capacityML: 375,
+    material: 'hdpe',
+    opaque: true,
+    place: 'Galley',
+  },
   {
     id: 'pipit-500',
     name: 'Brown glass spray',
@@ -31,8 +41,17 @@ const VESSELS: readonly Vessel[] = [
     capacityML: 500,
     material: 'glass',
     opaque: true,
+    place: 'Shower room',
   },
-  { id: 'pipit-250', name: 'Sink squeezer', shape: 'squeeze', capacityML: 250, material: 'pet', opaque: false },
+  {
+    id: 'pipit-250',
+    name: 'Sink squeezer',
+    shape: 'squeeze',
+    capacityML: 250,
+    material: 'pet',
+    opaque: false,
+    place: 'Galley',
+  },
   { id: 'pipit-jar', name: 'Locker jar', shape: 'wide-jar', capacityML: 350, material: 'glass', opaque: false },
   { id: 'pipit-bucket', name: 'Deck bucket', shape: 'tub', capacityML: 5000, material: 'hdpe', opaque: true },
 ];
@@ -62,17 +81,28 @@ const inLocker = (id: string, left: number, price: number, pack: number, unit: S
   pack: { price, value: pack, unit },
 });
 
+/** From the label of a canister that a chandler fills: no such thing is sold. */
+const REED_SUDS: OwnIngredient = {
+  name: 'Reed suds',
+  form: 'liquid',
+  densityGPerML: 1.02,
+  contents: labelContents(readLabel('5–15 % anionic surfactants, < 5 % soap, perfume')),
+  warning: { signalWord: 'warning', pictograms: ['harmful'] },
+};
+
 /** The galley locker. Prices are made up. */
-const PANTRY: readonly PantryItem[] = [
+const pantryOf = (dayAgo: (days: number) => string): readonly PantryItem[] => [
   inLocker('white-vinegar', 620, 0.95, 1000, 'mL'),
   inLocker('distilled-water', 2600, 1.9, 5000, 'mL'),
   inLocker('water', 100_000, 0, 1000, 'mL'),
   inLocker('dish-soap', 240, 1.6, 500, 'mL'),
-  inLocker('castile-soap', 90, 7.5, 500, 'mL'),
+  { ...inLocker('castile-soap', 90, 7.5, 500, 'mL'), openedAt: dayAgo(150) },
   inLocker('isopropyl-alcohol', 310, 6.4, 500, 'mL'),
   inLocker('baking-soda', 380, 1.4, 500, 'g'),
   inLocker('washing-soda', 900, 1.7, 1000, 'g'),
   inLocker('citric-acid', 210, 3.2, 250, 'g'),
+  { ...inLocker('hydrogen-peroxide', 140, 2.1, 250, 'mL'), openedAt: dayAgo(212) },
+  { ...inLocker('pipit-suds', 400, 2.3, 500, 'mL'), own: REED_SUDS },
 ];
 
 const FORMULAS: readonly Formula[] = [
@@ -112,13 +142,15 @@ interface Made {
   readonly daysAgo: number;
   readonly endedDaysAgo?: number;
   readonly state?: Batch['state'];
+  /** Share of it that is left. */
+  readonly left?: number;
 }
 
 /** What was made aboard, in days before the demo is opened. */
 const MADE: readonly Made[] = [
-  { id: 'pipit-b1', formula: 'pipit-porthole', vessel: 'pipit-375', daysAgo: 9 },
+  { id: 'pipit-b1', formula: 'pipit-porthole', vessel: 'pipit-375', daysAgo: 9, left: 0.7 },
   { id: 'pipit-b2', formula: 'starter-worktop', vessel: 'pipit-250', daysAgo: 71 },
-  { id: 'pipit-b3', formula: 'pipit-shower', vessel: 'pipit-500', daysAgo: 33 },
+  { id: 'pipit-b3', formula: 'pipit-shower', vessel: 'pipit-500', daysAgo: 33, left: 0.15 },
   { id: 'pipit-b4', formula: 'starter-scale', vessel: 'pipit-jar', daysAgo: 58, state: 'emptied', endedDaysAgo: 20 },
   {
     id: 'pipit-b5',
@@ -129,6 +161,12 @@ const MADE: readonly Made[] = [
     endedDaysAgo: 72,
   },
 ];
+
+/** So many days before a moment, ISO 8601. */
+const dayAgoFrom =
+  (now: Date) =>
+  (days: number): string =>
+    new Date(now.getTime() - days * DAY_MS).toISOString();
 
 function batch(made: Made, now: Date): Batch {
   const formula = [...FORMULAS, ...STARTER_FORMULAS].find((f) => f.id === made.formula);
@@ -142,13 +180,15 @@ function batch(made: Made, now: Date): Batch {
     hardnessMgPerL: SETTINGS.hardnessMgPerL,
   });
   if (!evaluation.ok) throw new Error(`The demo's formula ${formula.id} does not come together`);
-  const dayAgo = (days: number): string => new Date(now.getTime() - days * DAY_MS).toISOString();
+  const volumeML = vessel.capacityML * 0.9;
+  const dayAgo = dayAgoFrom(now);
   return {
     id: made.id,
     formula,
     vessel,
     label: labelOf(formula, evaluation.value),
-    volumeML: vessel.capacityML * 0.9,
+    volumeML,
+    ...(made.left === undefined ? {} : { leftML: made.left * volumeML }),
     madeAt: dayAgo(made.daysAgo),
     state: made.state ?? 'kept',
     endedAt: made.endedDaysAgo === undefined ? null : dayAgo(made.endedDaysAgo),
@@ -161,7 +201,7 @@ export function demoHome(now: Date): Home {
     formulas: FORMULAS,
     vessels: VESSELS,
     batches: MADE.map((m) => batch(m, now)),
-    pantry: PANTRY,
+    pantry: pantryOf(dayAgoFrom(now)),
     rooms: DEMO_ROOMS,
     surfaces: DEMO_SURFACES,
     timers: demoTimers(now),

@@ -3,6 +3,7 @@ import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { PICTOGRAMS, SIGNAL_WORDS } from '@/core/doors/label';
 import { newId, useDraft, useKeepRecord, usePantry, useSavePantryItem, useSettings } from '@/data';
+import { toPageBefore } from '@/devices';
 import {
   Action,
   Body,
@@ -80,7 +81,7 @@ function FromLabel({ base, start }: { base: (PantryItem & { own: OwnIngredient }
   const put = (part: Partial<OwnDraft>): void => draft.set({ ...said, ...part });
   const leave = (): void => {
     draft.clear();
-    if (router.canGoBack()) router.back();
+    if (router.canGoBack()) toPageBefore();
     else router.replace('/shelf/cupboard');
   };
   const keep = (): void => {
@@ -135,7 +136,7 @@ function FromLabel({ base, start }: { base: (PantryItem & { own: OwnIngredient }
         label="What is done with it"
         options={[
           { value: 'mix', label: 'I mix with it' },
-          { value: 'bought', label: 'A ready cleaner: never mixed' },
+          { value: 'bought', label: 'Used as it is sold' },
         ]}
         chosen={[said.bought ? 'bought' : 'mix']}
         onChoose={(v) => put({ bought: v === 'bought' })}
