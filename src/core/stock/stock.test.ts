@@ -3,7 +3,18 @@ import { formulaFromReading } from '../formula/fromReading';
 import { readRecipe } from '../formula/reader/readRecipe';
 import { resolveAmounts, type Portion } from '../formula/resolveAmounts';
 import { openedLife } from './openedLife';
-import { itemName, ownRefs, shortages, standingOf, stockedIds, takenBy, withTaken, type PantryItem } from './pantry';
+import {
+  itemName,
+  missingIngredients,
+  ownRefs,
+  shortages,
+  standingOf,
+  stockedIds,
+  takenBy,
+  takenText,
+  withTaken,
+  type PantryItem,
+} from './pantry';
 
 const portionsOf = (text: string): readonly Portion[] => {
   const result = resolveAmounts(formulaFromReading(readRecipe(text, { measures: 'metric' }), 'f', 'F', 'metric')!, 20);
@@ -77,6 +88,19 @@ describe('what was poured is gone from the cupboard', () => {
     expect(withTaken(item('citric-acid', 100), taken[1]!)).toEqual(item('citric-acid', 100));
   });
 
+  test('what was taken, in words', () => {
+    const own = { name: 'Reed suds', form: 'liquid', densityGPerML: 1, contents: [] } as const;
+    const taken = [
+      { id: 'white-vinegar', value: 1234.56, unit: 'mL' },
+      { id: 'o', value: 0.05, unit: 'mL' },
+      { id: 'citric-acid', value: 12.5, unit: 'g' },
+    ] as const;
+    expect(takenText(taken, [item('o', 1, 'mL', { own })])).toBe(
+      '1230 mL of white vinegar, 0.05 mL of Reed suds and 12.5 g of citric acid',
+    );
+    expect(takenText([], [])).toBe('');
+  });
+
   test('what nobody counted stays uncounted', () => {
     expect(afterPouring(portionsOf('100 mL vinegar'), [item('white-vinegar', null)])).toEqual([]);
   });
@@ -100,6 +124,20 @@ describe('can I make it', () => {
   test('water comes from the tap, distilled water does not', () => {
     expect(shortages(portionsOf('1 L water\n1 L boiling water'), [])).toEqual([]);
     expect(shortages(portionsOf('1 L distilled water'), []).map((s) => s.name)).toEqual(['distilled water']);
+  });
+
+  test('for so much of a formula, in words', () => {
+    const formula = formulaFromReading(
+      readRecipe('1 part vinegar\n4 parts distilled water', { measures: 'metric' }),
+      'f',
+      'F',
+      'metric',
+    )!;
+    const cupboard = [item('white-vinegar', 60), item('distilled-water', null)];
+    // A fifth of 500 mL is vinegar: 100 mL; of 300 mL, 60.
+    expect(missingIngredients(formula, cupboard, 500, 20)).toEqual(['white vinegar (60 of 100 mL)']);
+    expect(missingIngredients(formula, cupboard, 300, 20)).toEqual([]);
+    expect(missingIngredients(formula, [], 300, 20)).toEqual(['white vinegar', 'distilled water']);
   });
 
   test('a bought cleaner is nothing to mix from', () => {
