@@ -346,6 +346,59 @@ describe('the guide', () => {
     }
   });
 
+  describe('what a job uses', () => {
+    const [spray] = home.batches;
+    const partOf = (job: Job, usesML: number): Job => ({
+      ...job,
+      parts: job.parts.map((p) => ({ ...p, formula: spray!.formula, usesML })),
+    });
+    const leftIn = (batches: readonly { id: string; leftML?: number }[]) =>
+      batches.find((b) => b.id === spray!.id)?.leftML;
+
+    test('goes out of its bottle by itself, and the last of it is said', async () => {
+      const full = { ...spray!, leftML: 150 };
+      const job = partOf(at(await started('pipit-tile', 'limescale'), 'inspect'), 80);
+      mockParams = { id: job.id };
+      const { store } = await renderIn(<JobScreen />, { ...home, batches: [full], jobs: [job], log: [] });
+      fireEvent.press(screen.getByTestId('log-repeat'));
+      await settle();
+      expect(leftIn(await store.all('batch'))).toBe(70);
+      expect(screen.getByText(/Porthole glass in Galley spray: about 70 mL left, the last of it/)).toBeTruthy();
+    });
+
+    test('is none where the spot test failed', async () => {
+      const started1 = partOf(at(await started('pipit-tile', 'limescale'), 'inspect'), 80);
+      const dwelt = { tookMinutes: 1, rewets: 0, endReason: 'spot-test-failed' as const };
+      const job = { ...started1, parts: started1.parts.map((p) => ({ ...p, dwelt })) };
+      mockParams = { id: job.id };
+      const { store } = await renderIn(<JobScreen />, { ...home, jobs: [job], log: [] });
+      fireEvent.press(screen.getByTestId('log-done'));
+      await settle();
+      expect(leftIn(await store.all('batch'))).toBe(spray!.leftML);
+    });
+
+    test('mixed in a bowl by its list, it goes from the cupboard, and back by undo', async () => {
+      const job = at(await started('pipit-grout', 'mould'), 'make');
+      const { formula, amount } = job.parts[0]!;
+      const pantry = formula!.lines.flatMap((l) =>
+        l.ingredient.kind === 'known'
+          ? [{ id: l.ingredient.id, left: { value: 5000, unit: 'g' as const }, pack: null }]
+          : [],
+      );
+      expect(amount).not.toBeNull();
+      mockParams = { id: job.id };
+      const { store } = await renderIn(<JobScreen />, { ...home, pantry, jobs: [job], log: [] });
+      fireEvent.press(await screen.findByTestId('is-made'));
+      await settle();
+      const after = await store.all('pantry');
+      expect(after.some((i) => (i.left?.value ?? 0) < 5000)).toBe(true);
+      expect(screen.getByText(/^From the cupboard: /)).toBeTruthy();
+      fireEvent.press(screen.getByText('Undo'));
+      await settle();
+      expect((await store.all('pantry')).map((i) => i.left?.value)).toEqual(pantry.map(() => 5000));
+    });
+  });
+
   test('once more goes back to the wetting, with an entry for the first time', async () => {
     const job = at(await started('pipit-tile', 'limescale'), 'inspect');
     mockParams = { id: job.id };

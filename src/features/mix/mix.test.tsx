@@ -1,4 +1,4 @@
-import { fireEvent, screen, waitFor } from '@testing-library/react-native';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react-native';
 import { STARTER_FORMULAS, type Formula, type Job } from '@/core';
 import { demoHome } from '@/data/demo/demoHome';
 import { renderIn, settle } from '@/testing/renderIn';
@@ -221,6 +221,112 @@ describe('the bench', () => {
       expect((await store.all('batch')).find((b) => b.id !== full.id)).toMatchObject({ vessel: { id: 'w' } });
       expect((await store.all('job'))[0]?.parts[0]?.at).toBe(1);
       expect(mockPush).toHaveBeenLastCalledWith('/clean/job?id=j&part=p');
+    });
+  });
+
+  describe('a bottle that is not empty', () => {
+    const sprayer = home.vessels.find((v) => v.id === 'pipit-500')!;
+    const standing = home.batches.find((b) => b.vessel.id === sprayer.id)!;
+    const peroxide = STARTER_FORMULAS.find((f) =>
+      f.lines.every((l) => l.ingredient.kind === 'known' && l.ingredient.id === 'hydrogen-peroxide'),
+    )!;
+    const bench = (formula: string) =>
+      renderIn(<BenchScreen id={formula} again={null} />, { ...home, vessels: [sprayer], batches: [standing] });
+    const chooseIt = async (): Promise<void> => {
+      fireEvent.press(await screen.findByTestId('another-bottle'));
+      fireEvent.press(screen.getByRole('radio', { name: /Brown glass spray/ }));
+      await settle();
+    };
+
+    test('asks what becomes of what is in it before it is filled', async () => {
+      const { store } = await bench('pipit-shower');
+      await chooseIt();
+      expect(screen.getByText('In it now: Shower wall')).toBeTruthy();
+      expect(screen.getByText('First: what is in it now')).toBeTruthy();
+      fireEvent.press(screen.getByTestId('make-it'));
+      await settle();
+      expect(await store.all('batch')).toEqual([standing]);
+      fireEvent.press(screen.getByRole('radio', { name: 'Top it up' }));
+      await settle();
+      fireEvent.press(screen.getByTestId('make-it'));
+      await settle();
+      const batches = await store.all('batch');
+      expect(batches.find((b) => b.id === standing.id)?.state).toBe('emptied');
+      const whole = batches.find((b) => b.id !== standing.id)!;
+      expect([whole.volumeML, whole.oldestAt]).toEqual([450, standing.madeAt]);
+      // A fifth of the 382.5 mL that came to it, of 620 mL.
+      const vinegar = async () => (await store.all('pantry')).find((i) => i.id === 'white-vinegar')?.left?.value;
+      expect(await vinegar()).toBe(543.5);
+      expect(screen.getByText(/76\.5 mL of white vinegar/)).toBeTruthy();
+      fireEvent.press(screen.getByText('Undo'));
+      await settle();
+      expect(await store.all('batch')).toEqual([standing]);
+      expect(await vinegar()).toBe(620);
+    });
+
+    test('must not be topped up with peroxide where vinegar is in it', async () => {
+      const { store } = await bench(peroxide.id);
+      await chooseIt();
+      expect(screen.getByTestId('not-onto')).toBeTruthy();
+      expect(screen.getByTestId('finding-peracetic-acid')).toBeTruthy();
+      expect(screen.queryByRole('radio', { name: 'Top it up' })).toBeNull();
+      fireEvent.press(screen.getByTestId('make-it'));
+      fireEvent.press(screen.getByTestId('mix-it'));
+      await settle();
+      expect(await store.all('batch')).toEqual([standing]);
+      expect(mockPush).not.toHaveBeenCalledWith(expect.stringMatching(/^\/mix\/make/));
+    });
+  });
+
+  describe('made again', () => {
+    const before = home.batches.find((b) => b.id === 'pipit-b4')!;
+
+    test('stands in its bottle, as much as it was', async () => {
+      const { store } = await renderIn(<BenchScreen id={before.formula.id} again={before.id} />, home);
+      expect(await screen.findByText(/^As you made it on/)).toBeTruthy();
+      expect(screen.getAllByText(/Locker jar/).length).toBeGreaterThan(0);
+      fireEvent.press(screen.getByTestId('make-it'));
+      await settle();
+      const made = (await store.all('batch')).find((b) => !b.id.startsWith('pipit-'))!;
+      expect([made.vessel.id, made.volumeML]).toEqual(['pipit-jar', before.volumeML]);
+    });
+
+    test('as it was tuned then, or as its formula is now', async () => {
+      const [first, ...rest] = before.formula.lines;
+      const amount = { kind: 'volume' as const, value: { low: 1, high: 1 }, unit: 'mL' as const };
+      const tuned = { ...before.formula, lines: [{ ...first!, amount }, ...rest] };
+      const { store } = await renderIn(<BenchScreen id={before.formula.id} again={before.id} />, {
+        ...home,
+        batches: [{ ...before, formula: tuned }],
+      });
+      await screen.findByRole('radio', { name: /^As made on/ });
+      fireEvent.press(screen.getByTestId('make-it'));
+      await settle();
+      const made = (await store.all('batch')).find((b) => b.id !== before.id)!;
+      expect(made.formula.lines[0]?.amount).toEqual(amount);
+    });
+  });
+
+  describe('what the cupboard has too little of', () => {
+    const porthole = home.formulas.find((f) => f.id === 'pipit-porthole')!;
+    const pantry = home.pantry.map((i) =>
+      i.id === 'isopropyl-alcohol' ? { ...i, left: { value: 60, unit: 'mL' as const } } : i,
+    );
+
+    test('is said in figures, and it is made as far as it goes', async () => {
+      await renderIn(<BenchScreen id={porthole.id} again={null} />, { ...home, batches: [], pantry });
+      const short = await screen.findByTestId('not-enough');
+      expect(within(short).getByText(/^Not enough rubbing alcohol: it takes 11\d mL, 60 mL are left/)).toBeTruthy();
+      fireEvent.press(screen.getByTestId('as-much'));
+      await settle();
+      expect(screen.queryByTestId('not-enough')).toBeNull();
+      expect(screen.getByText(/It makes 17\d mL: the rubbing alcohol runs out first/)).toBeTruthy();
+    });
+
+    test('is not asked of a home that counts nothing', async () => {
+      await renderIn(<BenchScreen id={porthole.id} again={null} />, { ...home, batches: [], pantry: [] });
+      await screen.findByTestId('make-it');
+      expect(screen.queryByTestId('not-enough')).toBeNull();
     });
   });
 

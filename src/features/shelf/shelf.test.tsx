@@ -50,6 +50,40 @@ describe('a label', () => {
     expect((await store.all('batch')).find((b) => b.id === 'pipit-b1')).toEqual(before);
   });
 
+  test('at half is noted in one tap, and back by undo; the last of it is said', async () => {
+    const { store } = await renderIn(<BatchScreen id="pipit-b1" />, home);
+    const now = async () => (await store.all('batch')).find((b) => b.id === 'pipit-b1');
+    const before = await now();
+    fireEvent.press(screen.getByTestId('level-0.5'));
+    await settle();
+    expect((await now())?.leftML).toBeCloseTo(before!.volumeML / 2, 9);
+    fireEvent.press(screen.getByText('Undo'));
+    await settle();
+    expect(await now()).toEqual(before);
+    fireEvent.press(screen.getByTestId('level-0.25'));
+    await settle();
+    expect(screen.getByText(/the level is noted\. It is the last of it/)).toBeTruthy();
+  });
+
+  test('gives its bottle another name and place, on its label too', async () => {
+    const { store } = await renderIn(<BatchScreen id="pipit-b1" />, home);
+    fireEvent.press(screen.getByTestId('its-bottle'));
+    fireEvent.changeText(await screen.findByTestId('bottle-name'), ' ');
+    fireEvent.press(screen.getByTestId('bottle-keep'));
+    expect(screen.getByText(/Give it a name of 1 to 60 letters/)).toBeTruthy();
+    fireEvent.changeText(screen.getByTestId('bottle-name'), 'Blue spray');
+    fireEvent.press(screen.getByRole('radio', { name: 'Saloon' }));
+    fireEvent.press(screen.getByTestId('bottle-keep'));
+    await settle();
+    const is = { name: 'Blue spray', place: 'Saloon' };
+    expect((await store.all('vessel')).find((v) => v.id === 'pipit-375')).toMatchObject(is);
+    expect((await store.all('batch')).find((b) => b.id === 'pipit-b1')?.vessel).toMatchObject(is);
+    expect(screen.getByText('Blue spray · Saloon')).toBeTruthy();
+    fireEvent.press(screen.getByText('Undo'));
+    await settle();
+    expect((await store.all('vessel')).find((v) => v.id === 'pipit-375')).toEqual(home.vessels[0]);
+  });
+
   test('that was poured away can come back', async () => {
     await renderIn(<BatchScreen id="pipit-b5" />, home);
     fireEvent.press(screen.getByText('Put it back on the shelf'));

@@ -25,6 +25,17 @@ test('what is past its day is named, and leads to its label', async () => {
   expect(screen.getByText('3 bottles')).toBeTruthy();
 });
 
+test('what is low, open too long or run out is said, and leads to where it is mended', async () => {
+  await renderIn(<TodayScreen />, demoHome(new Date()));
+  await settle();
+  expect(screen.getByText('Running low')).toBeTruthy();
+  expect(screen.getByText('liquid castile soap')).toBeTruthy();
+  fireEvent.press(screen.getByText('Open too long'), { nativeEvent: {}, preventDefault: () => undefined });
+  expect(mockPush).toHaveBeenLastCalledWith('/shelf/cupboard');
+  fireEvent.press(screen.getByText('Make Shower wall again'), { nativeEvent: {}, preventDefault: () => undefined });
+  expect(mockPush).toHaveBeenLastCalledWith('/mix/pipit-shower?again=pipit-b3');
+});
+
 test('what runs and what is due lead to where they are seen to', async () => {
   await renderIn(<TodayScreen />, demoHome(new Date()));
   expect(screen.getByText('Running')).toBeTruthy();
