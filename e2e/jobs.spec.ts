@@ -1,9 +1,7 @@
 import type { Locator, Page } from '@playwright/test';
-import { expect, onTo, test } from './page';
+import { expect, HOUR, onTo, stepNumber, stepOn, test } from './page';
 
 /** Jobs from Today to the log, as a person walks them; what is done is common practice, no source. */
-
-const HOUR = 3_600_000;
 
 /** Counts what a thumb does. */
 interface Thumb {
@@ -22,7 +20,6 @@ function thumb(): Thumb {
   };
 }
 
-const stepNumber = (page: Page): Locator => page.getByText(/^Step \d+ of \d+$/);
 const heading = async (page: Page): Promise<string> =>
   (await page.getByRole('heading', { level: 1 }).last().textContent()) ?? '';
 
@@ -38,20 +35,6 @@ async function begin(page: Page, { tap }: Thumb, surface: string, exact: string,
   await expect(stepNumber(page)).toBeVisible();
 }
 
-/** One step on, by the button that says it is done; waits are let go by. */
-async function stepOn(page: Page, { tap }: Thumb): Promise<void> {
-  const before = await stepNumber(page).textContent();
-  if (await page.getByTestId('timer-face').isVisible()) {
-    await page.clock.fastForward(14 * HOUR);
-    await tap(page.getByTestId('take-off'));
-  } else if (await page.getByTestId('is-made').isVisible()) {
-    await tap(page.getByTestId('is-made'));
-  } else {
-    await tap(page.getByTestId('step-next'));
-  }
-  await expect(stepNumber(page)).not.toHaveText(before ?? '');
-}
-
 /** On to the last step; gives back what every step was called. */
 async function toLook(page: Page, by: Thumb, reloadAt = ''): Promise<string[]> {
   const walked: string[] = [];
@@ -62,7 +45,7 @@ async function toLook(page: Page, by: Thumb, reloadAt = ''): Promise<string[]> {
       await page.reload();
       await expect(stepNumber(page)).toHaveText(before);
     }
-    await stepOn(page, by);
+    await stepOn(page, by.tap);
   }
   return walked;
 }
@@ -250,14 +233,14 @@ test('an oven overnight with its racks: both wait at once, the shine comes after
     if (await page.getByRole('heading', { name: 'Lay it in', exact: true }).isVisible()) {
       await by.tap(page.getByTestId('step-next'));
       await expect(page.getByTestId('timer-face')).toBeVisible();
-    } else await stepOn(page, by);
+    } else await stepOn(page, by.tap);
   }
   await by.tap(page.getByTestId('meanwhile'));
   await expect(page.getByText(/^Oven, Galley · /)).toBeVisible();
   // What wants hands is what is shown after a reload, too.
   await page.reload();
   await expect(page.getByText(/^Oven, Galley · /)).toBeVisible();
-  while (!(await page.getByRole('heading', { name: 'Put it on', exact: true }).isVisible())) await stepOn(page, by);
+  while (!(await page.getByRole('heading', { name: 'Put it on', exact: true }).isVisible())) await stepOn(page, by.tap);
   await by.tap(page.getByTestId('step-next'));
   await expect(page.getByText('Leave it 12 hours, cold: it may dry.')).toBeVisible();
   await page.clock.fastForward(13 * HOUR);

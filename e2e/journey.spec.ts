@@ -72,7 +72,7 @@ test('a starter needs two taps to its bottle and a third to the shelf; empty or 
   await page.getByRole('link', { name: /^Everyday vinegar/ }).click();
   await page.getByTestId('make-it').click();
   await expect(page.getByTestId('label').first()).toContainText('Everyday vinegar');
-  await page.getByRole('button', { name: 'It is empty' }).click();
+  await page.getByTestId('level-0').click();
   await expect(page.getByTestId('label').first()).toContainText('Emptied');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByTestId('label').first()).not.toContainText('Emptied');

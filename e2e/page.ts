@@ -1,4 +1,4 @@
-import { test as base, expect, type Page } from '@playwright/test';
+import { test as base, expect, type Locator, type Page } from '@playwright/test';
 
 export const DEMO_URL = 'http://127.0.0.1:4182';
 
@@ -40,4 +40,23 @@ export async function chooseFile(page: Page, press: () => Promise<void>, name: s
 export async function onTo(page: Page, heading: string, press = 'step-next'): Promise<void> {
   await page.getByTestId(press).click();
   await expect(page.getByRole('heading', { name: heading, exact: true })).toBeVisible();
+}
+
+/** Where the guide stands: "Step 2 of 7". */
+export const stepNumber = (page: Page): Locator => page.getByText(/^Step \d+ of \d+$/);
+
+export const HOUR = 3_600_000;
+
+/** One step on, by the button that says it is done; waits are let go by, by a clock that is installed. */
+export async function stepOn(page: Page, tap = (what: Locator): Promise<void> => what.click()): Promise<void> {
+  const before = await stepNumber(page).textContent();
+  if (await page.getByTestId('timer-face').isVisible()) {
+    await page.clock.fastForward(14 * HOUR);
+    await tap(page.getByTestId('take-off'));
+  } else if (await page.getByTestId('is-made').isVisible()) {
+    await tap(page.getByTestId('is-made'));
+  } else {
+    await tap(page.getByTestId('step-next'));
+  }
+  await expect(stepNumber(page)).not.toHaveText(before ?? '');
 }

@@ -139,6 +139,7 @@ export {
   isLastOfIt,
   leftML,
   standsIn,
+  leftByFormula,
   usableBatches,
   withLevel,
   withUsed,

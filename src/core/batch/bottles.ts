@@ -2,7 +2,7 @@ import { vesselShape, type Vessel } from '../catalogue/vessels';
 import type { JobPart } from '../cleaning/job';
 import type { Formula } from '../formula/formula';
 import { DAY_MS } from '../quantity/time';
-import { isExpired, isLastOfIt, leftML, withUsed, type Batch } from '../shelf-life/batch';
+import { isExpired, isLastOfIt, isUsable, leftML, withUsed, type Batch } from '../shelf-life/batch';
 
 /** True if a formula is used out of a bottle of that shape: sprays under a trigger, pastes and powders in a jar (common practice, no source). */
 export function suitsForm({ form }: Formula, { shape }: Pick<Vessel, 'shape'>): boolean {
@@ -27,9 +27,7 @@ export function suitsForm({ form }: Formula, { shape }: Pick<Vessel, 'shape'>): 
  * @param roomName as the job has it, in the person's words
  */
 function bottleInUse(batches: readonly Batch[], formulaId: string, roomName: string, nowISO: string): Batch | null {
-  const good = batches.filter(
-    (b) => b.state === 'kept' && b.formula.id === formulaId && leftML(b) > 0 && !isExpired(b, nowISO),
-  );
+  const good = batches.filter((b) => b.formula.id === formulaId && isUsable(b, nowISO));
   const isHere = ({ vessel }: Batch): boolean => roomName !== '' && sameWords(vessel.place ?? '', roomName);
   return (
     good.toSorted(

@@ -63,10 +63,20 @@ export const isExpired = (batch: Batch, nowISO: string): boolean =>
   batch.state === 'kept' &&
   Date.parse(discardBy(batch.madeAt, batch.label.keeps.lowDays)) < Date.parse(nowISO) - DAY_MS;
 
+/** True if something good is left in it. */
+export const isUsable = (batch: Batch, nowISO: string): boolean =>
+  batch.state === 'kept' && leftML(batch) > 0 && !isExpired(batch, nowISO);
+
+/** How much of each formula is left in bottles that are still good, mL, by the formula's id. */
+export function leftByFormula(batches: readonly Batch[], nowISO: string): ReadonlyMap<string, number> {
+  const left = new Map<string, number>();
+  for (const b of batches.filter((o) => isUsable(o, nowISO)))
+    left.set(b.formula.id, (left.get(b.formula.id) ?? 0) + leftML(b));
+  return left;
+}
+
 /** The newest bottle of each formula that is still good, the newest first. */
 export function usableBatches(batches: readonly Batch[], nowISO: string): Batch[] {
-  const good = batches
-    .filter((b) => b.state === 'kept' && !isExpired(b, nowISO))
-    .sort((a, b) => b.madeAt.localeCompare(a.madeAt));
+  const good = batches.filter((b) => isUsable(b, nowISO)).sort((a, b) => b.madeAt.localeCompare(a.madeAt));
   return good.filter((b, i) => good.findIndex((o) => o.formula.id === b.formula.id) === i);
 }

@@ -5,7 +5,7 @@ import { formulaFromReading } from '../formula/fromReading';
 import { readRecipe } from '../formula/reader/readRecipe';
 import type { Formula } from '../formula/formula';
 import type { MixtureState } from '../mixture/state';
-import { isExpired, usableBatches, type Batch } from './batch';
+import { isExpired, leftByFormula, usableBatches, type Batch } from './batch';
 import { labelOf } from './label';
 import { neverMeets } from './neverMeets';
 import { stockedIds } from '../stock/pantry';
@@ -281,7 +281,15 @@ test('what is used up is not in the cupboard; of what nobody looked at it is tak
 
 test('only what is kept and still good is offered, and the newest of each formula', () => {
   const made = (id: string, formula: string, madeAt: string, more: Partial<Batch> = {}) =>
-    ({ id, formula: { id: formula }, madeAt, state: 'kept', label: { keeps: { lowDays: 30 } }, ...more }) as Batch;
+    ({
+      id,
+      formula: { id: formula },
+      madeAt,
+      state: 'kept',
+      volumeML: 400,
+      label: { keeps: { lowDays: 30 } },
+      ...more,
+    }) as Batch;
   const batches = [
     made('old', 'spray', '2026-10-01T08:00:00.000Z'),
     made('spray-1', 'spray', '2026-11-01T08:00:00.000Z'),
@@ -289,7 +297,14 @@ test('only what is kept and still good is offered, and the newest of each formul
     made('gone', 'wipe', '2026-11-21T08:00:00.000Z', { state: 'emptied' }),
     made('thrown', 'soak', '2026-11-21T08:00:00.000Z', { state: 'discarded' }),
     made('past', 'paste', '2026-10-20T08:00:00.000Z'),
-    made('soap', 'soap', '2026-11-10T08:00:00.000Z'),
+    made('soap', 'soap', '2026-11-10T08:00:00.000Z', { leftML: 90 }),
+    made('dry', 'polish', '2026-11-21T08:00:00.000Z', { leftML: 0 }),
   ];
-  expect(usableBatches(batches, '2026-11-26T10:00:00.000Z').map((b) => b.id)).toEqual(['spray-2', 'soap']);
+  const now = '2026-11-26T10:00:00.000Z';
+  expect(usableBatches(batches, now).map((b) => b.id)).toEqual(['spray-2', 'soap']);
+  // Both sprays are good: what is left of a formula is what all of its bottles hold.
+  expect([...leftByFormula(batches, now)]).toEqual([
+    ['spray', 800],
+    ['soap', 90],
+  ]);
 });

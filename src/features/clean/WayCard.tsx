@@ -30,11 +30,11 @@ const EFFORT = { 1: 'a wipe', 2: 'some rubbing', 3: 'hard work' } as const;
 const sourcesOf = (f: Finding): string[] => f.sources.map((s) => SOURCES[s]);
 
 /** Where a way comes from, in words. */
-export function fromWords({ candidate }: Way, knowsCupboard: boolean): string {
+function fromWords({ candidate }: Way, knowsCupboard: boolean, tooLittleML: number | null): string {
   if (!candidate) return 'Nothing to be made';
   switch (candidate.from) {
     case 'shelf':
-      return 'On the shelf';
+      return tooLittleML === null ? 'On the shelf' : `On the shelf, only about ${volumeText(tooLittleML)} left`;
     case 'cupboard':
       return knowsCupboard ? 'You can make it now' : 'To be made';
     case 'one-missing':
@@ -62,22 +62,35 @@ interface CardProps {
   readonly held: HeldWay;
   readonly on: boolean;
   readonly knowsCupboard: boolean;
+  /** mL of it that stand on the shelf; null where none does. */
+  readonly leftML: number | null;
   readonly onPick: () => void;
 }
 
 /** One way: where it comes from, what is done, how long and how much, and what to mind. */
-export function WayCard({ held: { way, meets }, material, areaM2, share, on, knowsCupboard, onPick }: CardProps) {
+export function WayCard({
+  held: { way, meets },
+  material,
+  areaM2,
+  share,
+  on,
+  knowsCupboard,
+  leftML,
+  onPick,
+}: CardProps) {
   const cautions = [...meets.map((m) => m.finding), ...way.cautions];
   const { method, candidate, went } = way;
   const name = wayTitle(way);
   const strength = candidate ? strengthLine(candidate.evaluation.state) : '';
-  const amount = amountWords(wayAmountOf(method, material, areaM2, share ?? method.share));
+  const takes = wayAmountOf(method, material, areaM2, share ?? method.share);
+  const isTooLittle = leftML !== null && (takes?.volumeML ?? 0) > leftML;
+  const amount = amountWords(takes);
   return (
     <View style={[styles.card, on && styles.on]} testID="way">
       <View style={styles.head}>
         <View style={styles.words}>
           <Overline style={candidate?.from === 'shelf' ? styles.made : undefined}>
-            {fromWords(way, knowsCupboard)}
+            {fromWords(way, knowsCupboard, isTooLittle ? leftML : null)}
           </Overline>
           <Body style={styles.name}>{name}</Body>
         </View>

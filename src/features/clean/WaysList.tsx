@@ -204,6 +204,7 @@ export function WaysList({ chosen, soil, onSoil, used, methodId }: Props) {
                 share={share}
                 on={at === picked}
                 knowsCupboard={house.knowsCupboard}
+                leftML={house.leftML.get(held.way.candidate?.formula.id ?? '') ?? null}
                 onPick={() => setPicked(at)}
               />
             ))}

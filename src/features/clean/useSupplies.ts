@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import {
   contextOf,
+  leftByFormula,
   usableBatches,
   stockedIds,
   STARTER_FORMULAS,
@@ -17,6 +18,8 @@ export interface InTheHouse {
   readonly context: EvaluationContext;
   /** False if the cupboard is empty: then every ingredient counts as there. */
   readonly knowsCupboard: boolean;
+  /** mL of each formula that stand on the shelf, by its id. */
+  readonly leftML: ReadonlyMap<string, number>;
   readonly ready: boolean;
 }
 
@@ -33,7 +36,9 @@ export function useSupplies(room: RoomSize = 'large'): InTheHouse {
     [dropsPerML, counted, lives, hardnessMgPerL, schools, room],
   );
   return useMemo(() => {
-    const bottles = usableBatches(batches.data ?? [], new Date().toISOString());
+    const now = new Date().toISOString();
+    const bottles = usableBatches(batches.data ?? [], now);
+    const leftML = leftByFormula(batches.data ?? [], now);
     const made = new Set(bottles.map((b) => b.formula.id));
     const cupboard = pantry.data ?? [];
     const knowsCupboard = stockedIds(cupboard).size > 0;
@@ -47,6 +52,6 @@ export function useSupplies(room: RoomSize = 'large'): InTheHouse {
           context,
         )
       : [];
-    return { candidates, context, knowsCupboard, ready };
+    return { candidates, context, knowsCupboard, leftML, ready };
   }, [context, batches.data, formulas.data, pantry.data, ready]);
 }
