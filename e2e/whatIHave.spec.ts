@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { DEMO_URL, expect, HOUR, paste, stepNumber, stepOn, test } from './page';
+import { DEMO_URL, expect, HOUR, stepNumber, stepOn, test } from './page';
 
 /** What a person has: things from labels, bottles in places, a cupboard that goes down. On the narrowboat Pipit. */
 
@@ -14,27 +14,28 @@ const inCupboard = async (page: Page, name: string, left: string): Promise<void>
 test('a thing of one’s own from its label: judged in a paste, in a formula, and as what was left somewhere', async ({
   page,
 }) => {
-  await paste(page, 'Deck wash\n20 mL Swan lifter\n1 L water');
+  await page.goto(`${DEMO_URL}/mix/paste`);
+  await page.getByTestId('recipe-text').fill('Deck wash\n20 mL Newt brightener\n1 L water');
   await expect(page.getByTestId('verdict')).toContainText('Not settled');
   await page.getByTestId('describe-it').click();
   // Its name is there already: what is typed is the label, and nothing else has to be.
-  await expect(page.getByTestId('own-name')).toHaveValue('Swan lifter');
+  await expect(page.getByTestId('own-name')).toHaveValue('Newt brightener');
   await page.getByTestId('own-label').fill('5-15 % citric acid, < 5 % non-ionic surfactants, perfume');
   await expect(page.getByTestId('label-part')).toHaveCount(3);
   await page.getByTestId('own-keep').click();
-  await expect(page.getByTestId('recipe-text')).toHaveValue('Deck wash\n20 mL Swan lifter\n1 L water');
-  await expect(page.getByTestId('verdict')).toContainText('Clear');
+  await expect(page.getByTestId('recipe-text')).toHaveValue('Deck wash\n20 mL Newt brightener\n1 L water');
+  await expect(page.getByTestId('verdict')).toContainText('otherwise fine');
   // What it must not meet is known at once.
-  await page.getByTestId('recipe-text').fill('Deck wash\n20 mL Swan lifter\n1 L water\n50 mL bleach');
+  await page.getByTestId('recipe-text').fill('Deck wash\n20 mL Newt brightener\n1 L water\n50 mL bleach');
   await expect(page.getByTestId('verdict')).toContainText('Danger');
-  await page.getByTestId('recipe-text').fill('Deck wash\n20 mL Swan lifter\n1 L water');
+  await page.getByTestId('recipe-text').fill('Deck wash\n20 mL Newt brightener\n1 L water');
   await page.getByTestId('next-bottle').click();
-  await expect(page.getByTestId('measure-list')).toContainText('Swan lifter');
+  await expect(page.getByTestId('measure-list')).toContainText('Newt brightener');
 
   // In a formula, found by its name.
-  await page.goto('/mix/edit');
-  await page.getByTestId('add-line').fill('swan');
-  await page.getByRole('button', { name: /Swan lifter/ }).click();
+  await page.goto(`${DEMO_URL}/mix/edit`);
+  await page.getByTestId('add-line').fill('newt');
+  await page.getByRole('button', { name: /Newt brightener/ }).click();
   await page.getByTestId('add-line').fill('bleach');
   await page
     .getByRole('button', { name: /chlorine bleach/ })
@@ -42,8 +43,18 @@ test('a thing of one’s own from its label: judged in a paste, in a formula, an
     .click();
   await expect(page.getByTestId('verdict')).toContainText('Danger');
 
-  // Left on a surface, it counts as what its label says at its stronger end.
-  await page.goto('/safety/meet?with=bleach&with=Swan%20lifter');
+  // Left on a surface, it is held against what comes after.
+  const writeDown = async (what: string): Promise<void> => {
+    await page.goto(`${DEMO_URL}/log/new`);
+    await page.getByRole('radio', { name: what, exact: true }).click();
+    await page.getByText('Which surface?').click();
+    await page.getByRole('radio', { name: 'Taps', exact: true }).click();
+  };
+  await writeDown('Newt brightener');
+  await page.getByRole('radio', { name: 'Not rinsed, or not sure' }).click();
+  await page.getByTestId('save-entry').click();
+  await expect(page).toHaveURL(/\/log\/(?!new)/);
+  await writeDown('chlorine bleach');
   await expect(page.getByTestId('finding-chlorine-gas').first()).toBeVisible();
 });
 
