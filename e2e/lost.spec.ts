@@ -38,8 +38,8 @@ test('a step that is shown outlives a reload before it could be written', async 
   await expect(page.getByText('Step 2 of 6')).toBeVisible();
 });
 
-const makeABottle = async (page: Page): Promise<void> => {
-  await page.goto('/mix/starter-scale');
+const makeABottle = async (page: Page, formula = 'starter-scale'): Promise<void> => {
+  await page.goto(`/mix/${formula}`);
   await page.getByTestId('make-it').click();
   await expect(page.getByTestId('label').first()).toBeVisible();
 };
@@ -71,6 +71,8 @@ test('the browser is asked to keep it, once, when the first thing is kept', asyn
   await expect(page.getByTestId('label').first()).toBeVisible();
   expect(await times()).toBe(1);
   await page.goto('/mix/starter-scale');
+  // The bottle of before is full.
+  await page.getByTestId('bottle-instead').click();
   await page.getByTestId('make-it').click();
   await expect(page.getByTestId('label').first()).toBeVisible();
   expect(await times()).toBe(0);
@@ -115,7 +117,7 @@ test('every change goes to a file that was chosen once, also after a reload', as
   await expect(page.getByTestId('copy-file')).toHaveText('Every change is written to pipit.json.');
   await expect(page.getByTestId('copy-state')).toContainText('The last copy was saved today');
   expect(await inFile()).toBe(1);
-  await makeABottle(page);
+  await makeABottle(page, 'starter-everyday');
   await expect.poll(inFile).toBe(2);
   await page.goto('/settings');
   await expect(page.getByTestId('copy-file')).toHaveText('Every change is written to pipit.json.');

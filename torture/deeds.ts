@@ -26,6 +26,13 @@ export interface Deed {
 
 const byId = (page: Page, id: string) => page.getByTestId(id);
 
+/** The bench with a bottle on it that stands empty: what is full is not filled unasked. */
+async function withEmptyBottle(page: Page): Promise<void> {
+  await byId(page, 'make-it').waitFor();
+  if (await byId(page, 'bottle-instead').isVisible()) await byId(page, 'bottle-instead').click();
+  await page.locator('[data-testid="make-it"]:not([aria-disabled="true"])').waitFor();
+}
+
 /** A tag as a sign of money: up to four letters. */
 const signOf = (tag: string): string =>
   Array.from({ length: 4 }, (_, i) => 'abcdefghij'[((Number.parseInt(tag, 36) / 10 ** i) % 10) | 0]).join('');
@@ -34,7 +41,7 @@ export const DEEDS: readonly Deed[] = [
   {
     name: 'a bottle is made',
     address: '/mix/pipit-porthole',
-    ready: (page) => byId(page, 'make-it').waitFor(),
+    ready: withEmptyBottle,
     what: (page) => byId(page, 'make-it'),
     seen: (page) => page.waitForURL(/\/shelf\//),
     count: (records) => records.count('batch'),
@@ -44,6 +51,7 @@ export const DEEDS: readonly Deed[] = [
     name: 'a bottle is poured away',
     address: '/mix/pipit-porthole',
     ready: async (page) => {
+      await withEmptyBottle(page);
       await byId(page, 'make-it').click();
       await page.getByRole('button', { name: 'Poured away' }).waitFor();
     },

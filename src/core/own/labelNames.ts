@@ -22,7 +22,7 @@ const row = (is: SubstanceId | null, names: string, cas = ''): LabelName => ({
 export const LABEL_NAMES: readonly LabelName[] = [
   row(
     'quaternary-ammonium',
-    'cationic surfactant | quaternary ammonium | quaternary ammonium compound | quaternary ammonium compounds | quat | quats | benzalkonium chloride | benzalkonium chlorides | didecyldimethylammonium chloride | ddac | alkyl dimethyl benzyl ammonium chloride | esterquat',
+    'cationic surfactant | quaternary ammonium | quaternary ammonium compound | quaternary ammonium compounds | quat | quats | benzalkonium chloride | benzalkonium chlorides | didecyldimethylammonium chloride | ddac | alkyl dimethyl benzyl ammonium chloride | dimethylbenzyl ammonium chloride | dimethyl benzyl ammonium chloride | dimethylbenzylammonium chloride | alkyldimethylbenzylammonium chloride | alkyldimethyl chlorides | didecyl dimethyl ammonium chloride | cetrimonium chloride | dimethyl ethylbenzyl ammonium chloride | esterquat',
     '8001-54-5 68424-85-1 63449-41-2 7173-51-5 68391-01-5',
   ),
   row(
@@ -55,7 +55,7 @@ export const LABEL_NAMES: readonly LabelName[] = [
   ),
   row('sodium-perborate', 'sodium perborate', '7632-04-4 10486-00-7'),
   row('peracetic-acid', 'peracetic acid | peroxyacetic acid', '79-21-0'),
-  row('acetic-acid', 'acetic acid | ethanoic acid | vinegar | spirit vinegar', '64-19-7'),
+  row('acetic-acid', 'acetic acid | ethanoic acid', '64-19-7'),
   row('citric-acid', 'citric acid | citric acid monohydrate', '77-92-9 5949-29-1'),
   row('tartaric-acid', 'tartaric acid', '87-69-4'),
   row('lactic-acid', 'lactic acid | l lactic acid', '50-21-5 79-33-4'),
@@ -119,7 +119,7 @@ export const LABEL_NAMES: readonly LabelName[] = [
   ),
   row(
     null,
-    'water | aqua | perfume | parfum | fragrance | fragrances | dye | colorant | colourant | colour | enzyme | protease | amylase | lipase | cellulase | subtilisin | optical brightener | phosphonate | polycarboxylate | zeolite | edta | nta | tetrasodium edta | mgda | glda | trisodium dicarboxymethyl alaninate | tetraacetylethylenediamine | taed | sodium sulfate | sodium gluconate | xanthan gum | thickener | linalool | citral | geraniol | hexyl cinnamal | citronellol | propylene glycol',
+    'water | aqua | purified water | deionised water | deionized water | demineralised water | demineralized water | perfume | parfum | fragrance | fragrances | dye | colorant | colourant | colour | enzyme | protease | amylase | lipase | cellulase | subtilisin | optical brightener | phosphonate | polycarboxylate | zeolite | edta | nta | tetrasodium edta | mgda | glda | trisodium dicarboxymethyl alaninate | tetraacetylethylenediamine | taed | sodium sulfate | sodium gluconate | xanthan gum | thickener | linalool | citral | geraniol | hexyl cinnamal | citronellol | propylene glycol',
     '7732-18-5 64-02-8 164462-16-2 51981-21-6 5064-31-3 10543-57-4 7757-82-6 527-07-1 11138-66-2 1318-02-1 57-55-6',
   ),
 ];

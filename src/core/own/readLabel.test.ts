@@ -1,3 +1,4 @@
+import { ingredientById } from '../catalogue/lookup';
 import { SUBSTANCES } from '../catalogue/substances';
 import { LABEL_NAMES } from './labelNames';
 import { labelContents, isCasNumber, readLabel } from './readLabel';
@@ -35,6 +36,39 @@ test('one share stands before a row of classes, and not before what follows them
     ['perfume', null, null],
     ['limonene', 'sweet-orange-oil', null],
     ['soap', 'soap', [5, 15, 'w/w']],
+  ]);
+});
+
+test('a share behind a name is of that name alone', () => {
+  expect(read('Benzalkonium chloride 0.5 %, alkyl (C12-16) dimethylbenzyl ammonium chloride, CI 19140')).toEqual([
+    ['Benzalkonium chloride', 'quaternary-ammonium', [0.5, 0.5, 'w/w']],
+    ['alkyl (C12-16) dimethylbenzyl ammonium chloride', 'quaternary-ammonium', null],
+    ['CI 19140', null, null],
+  ]);
+});
+
+// White vinegar of the catalogue is 4 to 6 percent acetic acid: a label of 50 percent vinegar holds half of that.
+test('a thing of the kitchen holds what the kitchen’s holds', () => {
+  const [vinegar] = labelContents(readLabel('50 % white vinegar'));
+  const known = ingredientById('white-vinegar')!.contents[0]!;
+  expect(vinegar).toEqual({
+    substance: 'acetic-acid',
+    low: known.low / 2,
+    high: known.high / 2,
+    percent: (known.low + known.high) / 4,
+    basis: 'w/w',
+  });
+  // Without a share it is anything from none of it to all of it.
+  expect(labelContents(readLabel('white vinegar'))[0]).toMatchObject({ low: 0, high: known.high });
+  expect(read('lavender oil 2 %')).toEqual([['lavender oil', 'lavender-oil', [2, 2, 'w/w']]]);
+});
+
+test('what is no thing is no part', () => {
+  expect(read('pH 12.5. Contains potassium hydroxide.')).toEqual([
+    ['potassium hydroxide', 'potassium-hydroxide', null],
+  ]);
+  expect(read('sodium hypochlorite (4.5 g per 100 g)')).toEqual([
+    ['sodium hypochlorite', 'sodium-hypochlorite', [4.5, 4.5, 'w/w']],
   ]);
 });
 

@@ -1,6 +1,6 @@
 import type { Content } from '../catalogue/ingredient';
-import { plainName, plainWord } from '../catalogue/lookup';
-import type { SubstanceId } from '../catalogue/substances';
+import { findIngredient, plainName, plainWord } from '../catalogue/lookup';
+import { SUBSTANCES, type SubstanceId } from '../catalogue/substances';
 import type { PercentBasis } from '../quantity/amount';
 import { LABEL_NAMES, type LabelName } from './labelNames';
 
@@ -19,6 +19,8 @@ export interface LabelPart {
   readonly is: SubstanceId | null | undefined;
   /** Null where no amount stands beside it. */
   readonly share: LabelShare | null;
+  /** How much of that is in the thing that is named, where it is a mixture itself: vinegar, lemon juice. */
+  readonly holds?: LabelShare;
 }
 
 /** Not the numbers in C12-14 or 2-propanol. */
@@ -26,7 +28,7 @@ const DIGITS = String.raw`\d{1,3}(?:[.,]\d+)?(?![\d]|-?[A-Za-z])`;
 const NUMBER = String.raw`(?<![A-Za-z\d.,-])${DIGITS}`;
 const OVER = String.raw`(?:>=|≥|>|⩾|=>|over|more than|from|at least)`;
 const UNDER = String.raw`(?:<=|≤|<|⩽|=<|under|less than|below|up to|max\.?|at most)`;
-const PER = String.raw`\s*(?:%|per ?cent|percent|g\s*\/\s*100\s*(?:g|ml))`;
+const PER = String.raw`\s*(?:%|per ?cent|percent|g\s*(?:\/|per)\s*100\s*(?:g|ml))`;
 const BASIS = String.raw`(?:\s*\(?\s*(?:(w\/w|m\/m|wt\.?|weight|by weight|by mass)|(w\/v|m\/v)|(v\/v|vol\.?|by volume))\s*\)?)?`;
 
 /** "15 % or over but less than 30 %", "15 - < 30 %", "≥ 15 - < 30". */
@@ -44,7 +46,7 @@ const JUST = new RegExp(String.raw`(?:ca\.?\s*|about\s*|approx\.?\s*)?(${NUMBER}
 const numberIn = (text: string | undefined): number => Number((text ?? '').replace(',', '.'));
 const basisIn = (text: string, weight?: string, inVolume?: string, volume?: string): PercentBasis => {
   if (volume) return 'v/v';
-  if (inVolume || /g\s*\/\s*100\s*ml/i.test(text)) return 'w/v';
+  if (inVolume || /g\s*(?:\/|per)\s*100\s*ml/i.test(text)) return 'w/v';
   return weight ? 'w/w' : 'w/w';
 };
 
@@ -89,15 +91,53 @@ export function isCasNumber(text: string): boolean {
 const BY_CAS = new Map(LABEL_NAMES.flatMap((name) => name.cas.map((cas) => [cas, name] as const)));
 const keyOf = (text: string): string => plainName(text).split(' ').filter(Boolean).map(plainWord).join(' ');
 const BY_WORDS = new Map(LABEL_NAMES.flatMap((name) => name.names.map((words) => [keyOf(words), name] as const)));
+/** Substances by the names they have here: what is shown of a label reads back as the same. */
+const BY_SUBSTANCE = new Map(SUBSTANCES.map(({ id, name }) => [keyOf(name), id] as const));
 const LONGEST = Math.max(...[...BY_WORDS.keys()].map((words) => words.split(' ').length));
 /** These mean something only where they stand alone: "alcohols, C12-14, ethoxylated" is no alcohol. */
-const ONLY_ALONE: ReadonlySet<string> = new Set(['alcohol', 'salt', 'colour', 'lye', 'water', 'aqua']);
+const ONLY_ALONE: ReadonlySet<string> = new Set(
+  [
+    'alcohol',
+    'salt',
+    'colour',
+    'lye',
+    'water',
+    'aqua',
+    // Quaternary ammonium compounds end so.
+    'ammonium chloride',
+  ].map(keyOf),
+);
 
-/** What a name on a label means: by all its words, or by the longest name within them. Undefined if it is not known. */
-function meaningOf(words: string): LabelName | undefined {
+/** What a name on a label means; nothing of it if it is not known. */
+type Meaning = Pick<LabelPart, 'is' | 'holds'>;
+
+/** A name that says the whole of something that is made of one thing: vinegar, lavender oil. */
+function meaningInKitchen(words: string): Meaning {
+  const match = findIngredient(words);
+  const [only, ...more] = match.kind === 'exact' ? match.ingredient.contents : [];
+  if (match.kind === 'exact' && !only) return { is: null };
+  if (!only || more.length > 0) return { is: undefined };
+  const { substance, low, high, basis } = only;
+  return { is: substance, ...(low === 100 ? {} : { holds: { low, high, basis } }) };
+}
+
+/** Dyes by their number in the Colour Index. */
+const DYE = /^c\.?\s?i\.?\s?\d{5}\b/i;
+
+/** What a name means: of a label, of a kitchen, or by the longest name within it. */
+function meaningOf(words: string): Meaning {
+  if (DYE.test(words)) return { is: null };
+  const whole = BY_WORDS.get(keyOf(words));
+  if (whole) return { is: whole.is };
+  const itself = BY_SUBSTANCE.get(keyOf(words));
+  if (itself) return { is: itself };
+  const kitchen = meaningInKitchen(words);
+  return kitchen.is === undefined ? { is: nameWithin(words)?.is } : kitchen;
+}
+
+/** The longest name of a label that stands within these words. */
+function nameWithin(words: string): LabelName | undefined {
   const all = keyOf(words).split(' ').filter(Boolean);
-  const whole = BY_WORDS.get(all.join(' '));
-  if (whole) return whole;
   for (let length = Math.min(LONGEST, all.length); length > 0; length--) {
     for (let at = 0; at + length <= all.length; at++) {
       const key = all.slice(at, at + length).join(' ');
@@ -110,7 +150,7 @@ function meaningOf(words: string): LabelName | undefined {
 
 /** Words around a name that are no part of it. */
 const AROUND =
-  /^(?:\s*(?:contains?|containing|contents|ingredients?|composition|amongst other ingredients|among others?|of which|section 3|and)\b\s*:?)+|\b(?:solution|aqueous)\b/gi;
+  /^(?:\s*(?:also|active|contains?|containing|contents|ingredients?|composition|amongst other ingredients|among others?|of which|section 3|and)\b\s*:?)+|\b(?:solution|aqueous)\b/gi;
 const tidied = (text: string): string =>
   text
     .replace(AROUND, ' ')
@@ -139,12 +179,9 @@ function readRows(text: string, numbers: readonly RegExpExecArray[]): LabelPart[
       .replace(/\b(?:CAS|EC|No\.?|number)\b.*$/i, '')
       .trim();
     const words = named !== '' ? named : tidied(above);
-    const name = known ?? meaningOf(words);
-    return {
-      words: words === '' ? m[0] : words,
-      is: name === undefined ? undefined : name.is,
-      share: share?.share ?? null,
-    };
+    // A register's number is of the thing itself, whatever it is called.
+    const meaning = known ? { is: known.is } : meaningOf(words);
+    return { words: words === '' ? m[0] : words, ...meaning, share: share?.share ?? null };
   });
 }
 
@@ -164,6 +201,9 @@ const SHARES_ALONG: ReadonlySet<SubstanceId | null | undefined> = new Set([
 const APART =
   /,(?!\d)(?!\s*(?:C\d|(?:ethoxylated|propoxylated|sulfated|sulphated|(?:sodium|potassium) salts?|[a-z-]+ derivs|compds|aqueous|solution)\b))|\band\b(?!\s+(?:more|over))/i;
 
+/** What a label says that is not in it as a thing. */
+const NO_THING = /^ph\b/i;
+
 /** The words of a label: shares and names, one after the other. */
 function readPhrases(text: string): LabelPart[] {
   const parts: LabelPart[] = [];
@@ -172,11 +212,12 @@ function readPhrases(text: string): LabelPart[] {
     for (const phrase of sentence.split(APART)) {
       const found = findShare(phrase);
       const words = tidied(withoutShare(phrase)).replace(/\.$/, '');
-      if (found) along = found.share;
-      if (!/\p{L}{2}/u.test(words)) continue;
-      const is = meaningOf(words)?.is;
-      const share = found?.share ?? (SHARES_ALONG.has(is) ? along : null);
-      parts.push({ words, is, share });
+      // "< 5 %: anionic surfactants, soap" holds for both; "soap 5 %, perfume" does not.
+      if (found) along = tidied(phrase.slice(0, found.from)) === '' ? found.share : null;
+      if (!/\p{L}{2}/u.test(words) || NO_THING.test(words)) continue;
+      const meaning = meaningOf(words);
+      const share = found?.share ?? (SHARES_ALONG.has(meaning.is) ? along : null);
+      parts.push({ words, ...meaning, share });
     }
   }
   return parts;
@@ -195,12 +236,23 @@ export function readLabel(text: string): LabelPart[] {
 /** What stands there without a share may be anything up to all of it. */
 const ANY_SHARE: LabelShare = { low: 0, high: 100, basis: 'w/w' };
 
+/** A share of a thing as a share of what that holds. */
+const within = (share: LabelShare, holds: LabelShare | undefined): LabelShare =>
+  holds
+    ? {
+        low: tidyPercent((share.low * holds.low) / 100),
+        high: tidyPercent((share.high * holds.high) / 100),
+        basis: holds.basis === 'v/v' ? 'v/v' : share.basis,
+      }
+    : share;
+const tidyPercent = (percent: number): number => Number(percent.toPrecision(6));
+
 /** Contents by substance: shares of the same one are added up, none over 100 percent; one that is not given is any. */
 export function labelContents(parts: readonly LabelPart[]): Content[] {
   const sums = new Map<SubstanceId, LabelShare>();
-  for (const { is, share: given } of parts) {
+  for (const { is, share: given, holds } of parts) {
     if (!is) continue;
-    const share = given ?? ANY_SHARE;
+    const share = within(given ?? ANY_SHARE, holds);
     const sum = sums.get(is);
     const low = Math.min(100, (sum?.low ?? 0) + share.low);
     const high = Math.min(100, (sum?.high ?? 0) + share.high);

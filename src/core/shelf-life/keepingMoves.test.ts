@@ -28,18 +28,18 @@ test('soap in tap water: what would help, and by how much', () => {
     ['Distilled water', 60],
     ['A preservative, as its label says', 180],
     ['A scalded bottle', 17],
-    ['In the fridge, out of reach and labelled', 21],
+    ['In a cool place of 10 °C, not beside food', 21],
   ]);
 });
 
 test('what does not help is not offered', () => {
   // A year of rancid oil is no matter of water or of what lives in it.
-  expect(moves('100 mL olive oil').map(([does]) => does)).toEqual(['In the fridge, out of reach and labelled']);
+  expect(moves('100 mL olive oil').map(([does]) => does)).toEqual(['In a cool place of 10 °C, not beside food']);
   // Peroxide loses its strength in a clean bottle as well; in the dark and cold it does so later.
   const clear = { material: 'pet', opaque: false, top: 'trigger', heldFood: false } as const;
   expect(moves('100 mL peroxide', { vessel: clear })).toEqual([
     ['An opaque bottle', 30],
-    ['In the fridge, out of reach and labelled', 22],
+    ['In a cool place of 10 °C, not beside food', 22],
   ]);
   expect(moves('500 mL distilled water', { cleanliness: 'scalded', roomC: 5 }).map(([does]) => does)).toEqual([
     'A preservative, as its label says',

@@ -11,7 +11,7 @@ export interface KeepingMove {
 /** A gain smaller than this is not worth doing, as a ratio. */
 const WORTH_IT_FROM = 1.1;
 /** Where a thing is kept cold, °C. */
-const COLD_C = 8;
+const COLD_C = 10;
 
 type Changed = readonly [does: string, state: MixtureState, how: StorageConditions];
 
@@ -31,7 +31,7 @@ function* changes(state: MixtureState, how: StorageConditions): Generator<Change
   if (how.vessel?.opaque === false) {
     yield ['An opaque bottle', state, { ...how, vessel: { ...how.vessel, opaque: true } }];
   }
-  if (how.roomC > COLD_C) yield ['In the fridge, out of reach and labelled', state, { ...how, roomC: COLD_C }];
+  if (how.roomC > COLD_C) yield ['In a cool place of 10 °C, not beside food', state, { ...how, roomC: COLD_C }];
 }
 
 /**

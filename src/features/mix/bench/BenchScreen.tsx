@@ -137,7 +137,7 @@ function Bench({ formula: kept, guide, again }: BenchProps) {
   const scale = useMemo(() => ({ ...FULL_BOTTLE, ...draft.value.scale }), [draft.value.scale]);
   const use = draft.value.use ?? kept.use;
   const asUsed = useMemo(() => (use === kept.use ? kept : { ...kept, use }), [kept, use]);
-  const { own, batches, atOnce, chosen, found, vessel } = useBottle(
+  const { own, batches, isRead, atOnce, chosen, found, vessel } = useBottle(
     asUsed,
     bottle,
     guide?.part.amount?.volumeML ?? null,
@@ -203,7 +203,7 @@ function Bench({ formula: kept, guide, again }: BenchProps) {
   const picture = makeable && target.inBottle ? <PourPicture plan={makeable.plan} vessel={vessel} /> : null;
   const beside = wide && picture !== null;
 
-  if (!draft.ready || !batch.ready) return <Screen>{null}</Screen>;
+  if (!draft.ready || !batch.ready || !isRead) return <Screen>{null}</Screen>;
   return (
     <Screen next={next}>
       {guide && (

@@ -35,8 +35,10 @@ const FALLBACK: Vessel = (() => {
  */
 export function useBottle(formula: Formula, bottle: BenchBottle | null, takesML: number | null) {
   const settings = useSettings();
-  const own = useVessels().data ?? NONE;
-  const batches = useBatches().data ?? NO_BATCHES;
+  const vessels = useVessels();
+  const onShelf = useBatches();
+  const own = vessels.data ?? NONE;
+  const batches = onShelf.data ?? NO_BATCHES;
   // What gives gas or breaks down is never closed: a bottle with a cap is not proposed for it.
   const atOnce = useMemo(() => {
     const state = mixtureOf(formula, contextOf(formula.use, settings));
@@ -56,7 +58,9 @@ export function useBottle(formula: Formula, bottle: BenchBottle | null, takesML:
   }, [bottle, atOnce, takesML, batches, own, formula]);
   const found = useMemo(() => vesselOf(chosen, own), [chosen, own]);
   const fallback = own[0] ?? FALLBACK;
-  return { own, batches, atOnce, chosen, found, vessel: 'vessel' in found ? found.vessel : fallback };
+  // Before all of it is read a bottle that is full would be proposed as one that is empty.
+  const isRead = !vessels.isPending && !onShelf.isPending;
+  return { own, batches, isRead, atOnce, chosen, found, vessel: 'vessel' in found ? found.vessel : fallback };
 }
 
 /** What stands in a bottle of one's own, and what was said is to become of it. */
