@@ -43,12 +43,11 @@ test('pictures of the main views', async ({ page }) => {
   await page.getByTestId('labelled').click();
   await page.getByTestId('poured').click();
   await page.getByTestId('pour').waitFor();
-  await page.goto('/shelf/pipit-b3');
-  await page.getByTestId('print-label').click();
-  await page.getByTestId('label-preview').waitFor();
-  await shot(page, 'label-print');
-  await page.goto('/shelf/cupboard');
-  await page.getByText('white vinegar').waitFor();
+  await page.goto('/shelf/own?name=Swan%20wash');
+  await page.getByTestId('own-label').fill('5-15 % anionic surfactants, < 5 % soap, wibble extract');
+  await page.getByText('Read so').waitFor();
+  await page.getByTestId('own-label').evaluate((e) => e.scrollIntoView({ block: 'start' }));
+  await shot(page, 'from-label');
   await page.goto('/shelf');
   await page.getByText('Porthole glass').waitFor();
   await shot(page, 'shelf');

@@ -4,7 +4,7 @@ import { SUBSTANCES } from '../catalogue/substances';
 import type { OwnIngredient, OwnRef } from '../formula/formula';
 import { describedBy, labelText, shareText, withAnswers } from './describe';
 import { namedForSure, searchWithOwn } from './findOwn';
-import { LABEL_NAMES } from './labelNames';
+import { LABEL_NAMES, nameOnLabel } from './labelNames';
 import { readLabel } from './readLabel';
 
 const own = (change: Partial<OwnIngredient>): OwnIngredient => ({
@@ -58,8 +58,9 @@ test('a share is written as labels write it', () => {
 
 // Whatever is kept of a label can be shown as one, changed, and read again without a thing getting lost.
 test('what is known of it reads back as the same', () => {
-  const named = SUBSTANCES.filter((s) => readLabel(`${s.name} 5 %`).some((p) => p.is === s.id));
-  expect(named.length).toBeGreaterThan(30);
+  const named = SUBSTANCES.filter((s) => readLabel(`${nameOnLabel(s.id)} 5 %`).some((p) => p.is === s.id));
+  // Of all there are, but for a few whose names are words with a comma or a share in them.
+  expect(SUBSTANCES.length - named.length).toBeLessThan(5);
   const tenths = (max: number) => fc.integer({ min: 1, max: 10 * max }).map((n) => n / 10);
   const content = fc.tuple(fc.constantFrom(...named), tenths(50), tenths(50), fc.constantFrom('w/w', 'w/v', 'v/v'));
   fc.assert(

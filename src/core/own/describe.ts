@@ -1,5 +1,6 @@
-import { substance, type SubstanceId } from '../catalogue/substances';
+import type { SubstanceId } from '../catalogue/substances';
 import type { OwnIngredient } from '../formula/formula';
+import { nameOnLabel } from './labelNames';
 import { labelContents, type LabelPart, type LabelShare } from './readLabel';
 
 /** What a person answers about one thing on a label; what is left out stays as it was read. */
@@ -27,7 +28,7 @@ export function describedBy(parts: readonly LabelPart[]): Pick<OwnIngredient, 'c
   const contents = labelContents(parts);
   const unknown = [
     ...parts.flatMap((p) => (p.is === undefined ? [p.words.slice(0, MAX_WORDS)] : [])),
-    ...contents.slice(MAX_NAMES).map((c) => nameOf(c.substance)),
+    ...contents.slice(MAX_NAMES).map((c) => nameOnLabel(c.substance)),
   ];
   return {
     contents: contents.slice(0, MAX_NAMES),
@@ -51,9 +52,7 @@ export function shareText({ low, high, basis }: LabelShare): string {
 export const labelText = ({ contents, unknown = [] }: OwnIngredient): string =>
   [
     ...contents.map((c) =>
-      c.low === 0 && c.high === 100 ? nameOf(c.substance) : `${nameOf(c.substance)} ${shareText(c)}`,
+      c.low === 0 && c.high === 100 ? nameOnLabel(c.substance) : `${nameOnLabel(c.substance)} ${shareText(c)}`,
     ),
     ...unknown,
   ].join('\n');
-
-const nameOf = (id: SubstanceId): string => substance(id).name;

@@ -1,4 +1,4 @@
-import type { SubstanceId } from '../catalogue/substances';
+import { substance, type SubstanceId } from '../catalogue/substances';
 
 /**
  * What labels and safety sheets call what is in a product, and what it is here. `null` is a thing that is known
@@ -12,6 +12,10 @@ export interface LabelName {
   readonly cas: readonly string[];
 }
 
+/** What a label calls a substance; its name here where labels know no other. */
+export const nameOnLabel = (id: SubstanceId): string =>
+  LABEL_NAMES.find(({ is }) => is === id)?.names[0] ?? substance(id).name;
+
 const row = (is: SubstanceId | null, names: string, cas = ''): LabelName => ({
   is,
   names: names.split(' | '),
@@ -22,12 +26,12 @@ const row = (is: SubstanceId | null, names: string, cas = ''): LabelName => ({
 export const LABEL_NAMES: readonly LabelName[] = [
   row(
     'quaternary-ammonium',
-    'cationic surfactant | quaternary ammonium | quaternary ammonium compound | quaternary ammonium compounds | quat | quats | benzalkonium chloride | benzalkonium chlorides | didecyldimethylammonium chloride | ddac | alkyl dimethyl benzyl ammonium chloride | dimethylbenzyl ammonium chloride | dimethyl benzyl ammonium chloride | dimethylbenzylammonium chloride | alkyldimethylbenzylammonium chloride | alkyldimethyl chlorides | didecyl dimethyl ammonium chloride | cetrimonium chloride | dimethyl ethylbenzyl ammonium chloride | esterquat',
+    'quaternary ammonium compound | cationic surfactant | quaternary ammonium | quaternary ammonium compounds | quat | quats | benzalkonium chloride | benzalkonium chlorides | didecyldimethylammonium chloride | ddac | alkyl dimethyl benzyl ammonium chloride | dimethylbenzyl ammonium chloride | dimethyl benzyl ammonium chloride | dimethylbenzylammonium chloride | alkyldimethylbenzylammonium chloride | alkyldimethyl chlorides | didecyl dimethyl ammonium chloride | cetrimonium chloride | dimethyl ethylbenzyl ammonium chloride | esterquat',
     '8001-54-5 68424-85-1 63449-41-2 7173-51-5 68391-01-5',
   ),
   row(
     'surfactant',
-    'anionic surfactant | non ionic surfactant | nonionic surfactant | amphoteric surfactant | zwitterionic surfactant | surfactant | detergent | sodium laureth sulfate | sodium lauryl ether sulfate | sodium lauryl sulfate | sodium dodecyl sulfate | sodium dodecylbenzenesulfonate | linear alkylbenzene sulfonate | benzenesulfonic acid c10 13 alkyl derivs sodium salts | alkyl polyglucoside | alkyl polyglycoside | decyl glucoside | lauryl glucoside | coco glucoside | cocamidopropyl betaine | alcohol ethoxylate | ethoxylated alcohol | fatty alcohol ethoxylate | ethoxylated | amine oxide | lauramine oxide | alcohols c12 14 ethoxylated sulfates sodium salts | sodium cumenesulfonate | sodium xylenesulfonate',
+    'surfactant | anionic surfactant | non ionic surfactant | nonionic surfactant | amphoteric surfactant | zwitterionic surfactant | detergent | sodium laureth sulfate | sodium lauryl ether sulfate | sodium lauryl sulfate | sodium dodecyl sulfate | sodium dodecylbenzenesulfonate | linear alkylbenzene sulfonate | benzenesulfonic acid c10 13 alkyl derivs sodium salts | alkyl polyglucoside | alkyl polyglycoside | decyl glucoside | lauryl glucoside | coco glucoside | cocamidopropyl betaine | alcohol ethoxylate | ethoxylated alcohol | fatty alcohol ethoxylate | ethoxylated | amine oxide | lauramine oxide | alcohols c12 14 ethoxylated sulfates sodium salts | sodium cumenesulfonate | sodium xylenesulfonate',
     '68891-38-3 9004-82-4 68585-34-2 68411-30-3 25155-30-0 151-21-3 68515-73-1 110615-47-9 61789-40-0 68439-46-3 160875-66-1 68131-39-5 1643-20-5 308062-28-4 28348-53-0 1300-72-7',
   ),
   row(
@@ -37,7 +41,7 @@ export const LABEL_NAMES: readonly LabelName[] = [
   ),
   row(
     'sodium-hypochlorite',
-    'chlorine based bleaching agent | chlorine bleach | sodium hypochlorite | sodium hypochlorite solution | hypochlorite | active chlorine | cl active',
+    'sodium hypochlorite | chlorine based bleaching agent | chlorine bleach | sodium hypochlorite solution | hypochlorite | active chlorine | cl active',
     '7681-52-9',
   ),
   row(
@@ -97,7 +101,7 @@ export const LABEL_NAMES: readonly LabelName[] = [
   row('acetone', 'acetone | propanone', '67-64-1'),
   row(
     'petroleum-spirit',
-    'aliphatic hydrocarbon | aromatic hydrocarbon | white spirit | naphtha | hydrocarbons c9 c11 | hydrocarbons c10 c13 | hydrocarbon | petroleum distillate | petroleum distillates | stoddard solvent',
+    'petroleum distillate | aliphatic hydrocarbon | aromatic hydrocarbon | white spirit | naphtha | hydrocarbons c9 c11 | hydrocarbons c10 c13 | hydrocarbon | petroleum distillates | stoddard solvent',
     '64742-48-9 64742-82-1 8052-41-3 64742-88-7',
   ),
   row('turpentine', 'turpentine', '8006-64-2'),

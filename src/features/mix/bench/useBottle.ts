@@ -1,5 +1,6 @@
 import { useMemo } from 'react';
 import {
+  applicationOf,
   contextOf,
   fullML,
   isUsedAtOnce,
@@ -19,6 +20,9 @@ import {
 import { useBatches, useSettings, useVessels } from '@/data';
 import { useNow } from '@/ui';
 import { bottleFor, bowlFor, FIRST_BOTTLE, OPEN_BOWL, vesselOf, type BenchBottle } from './BottleChoice';
+
+/** How a mixture is used that nobody has said it of, by how it goes on. */
+const FORM_OF = { film: 'spray', paste: 'paste', dry: 'dry', soak: 'soak' } as const;
 
 const NONE: readonly Vessel[] = [];
 const NO_BATCHES: readonly Batch[] = [];
@@ -40,9 +44,14 @@ export function useBottle(formula: Formula, bottle: BenchBottle | null, takesML:
   const own = vessels.data ?? NONE;
   const batches = onShelf.data ?? NO_BATCHES;
   // What gives gas or breaks down is never closed: a bottle with a cap is not proposed for it.
-  const atOnce = useMemo(() => {
+  const { atOnce, used } = useMemo(() => {
     const state = mixtureOf(formula, contextOf(formula.use, settings));
-    return state !== null && isUsedAtOnce(state, formula.use);
+    // Where nobody has said how it is used, what it is tells: what leaves a film is sprayed.
+    const form = formula.form ?? (state && FORM_OF[applicationOf(formula, state)]);
+    return {
+      atOnce: state !== null && isUsedAtOnce(state, formula.use),
+      used: form ? { ...formula, form } : formula,
+    };
   }, [formula, settings]);
   const chosen = useMemo((): BenchBottle => {
     if (bottle) return bottle;
@@ -52,10 +61,10 @@ export function useBottle(formula: Formula, bottle: BenchBottle | null, takesML:
     const fit = own.filter(
       (v) => vesselShape(v.shape).closes !== atOnce && !full.has(v.id) && fullML(v) >= (takesML ?? 0),
     );
-    const proposed = fit.find((v) => atOnce || suitsForm(formula, v)) ?? (formula.form ? undefined : fit[0]);
+    const proposed = fit.find((v) => atOnce || suitsForm(used, v));
     if (proposed) return { kind: 'own', id: proposed.id };
-    return atOnce ? OPEN_BOWL : bottleFor(takesML ?? 0, formula);
-  }, [bottle, atOnce, takesML, batches, own, formula]);
+    return atOnce ? OPEN_BOWL : bottleFor(takesML ?? 0, used);
+  }, [bottle, atOnce, takesML, batches, own, used]);
   const found = useMemo(() => vesselOf(chosen, own), [chosen, own]);
   const fallback = own[0] ?? FALLBACK;
   // Before all of it is read a bottle that is full would be proposed as one that is empty.

@@ -2,9 +2,9 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import {
   LABEL_NAMES,
+  nameOnLabel,
   SHARE_BANDS,
   shareText,
-  substance,
   type LabelPart,
   type PartAnswer,
   type SubstanceId,
@@ -22,13 +22,13 @@ const NOTHING = 'nothing';
 /** What a thing on a label may be, by any of its names. */
 const CHOICES = LABEL_NAMES.map(({ is, names }) => ({
   id: is ?? NOTHING,
-  name: is === null ? 'nothing that matters' : substance(is).name,
+  name: is === null ? 'nothing that matters' : nameOnLabel(is),
   names,
 }));
 
 const meaningText = ({ is }: LabelPart): string => {
   if (is === undefined) return 'not known here';
-  return is === null ? 'does nothing that matters here' : substance(is).name;
+  return is === null ? 'does nothing that matters here' : nameOnLabel(is);
 };
 
 /** What was read from a label, thing by thing; what is not known, or not how much, is asked. */
