@@ -21,6 +21,7 @@ import { resolveAmounts, type ResolvedFormula, type RangeEnd } from '../formula/
 import { atEnd, isRange, isUnknown, resolveIngredient } from '../formula/resolveIngredient';
 import { hasTrait, mix, type MixtureState } from '../mixture/state';
 import { isVague } from '../quantity/amount';
+import { exceeds } from '../quantity/limit';
 import { NO_TEXT, type RecipeText, type EvaluationContext } from './context';
 
 export interface SurfaceEvaluation {
@@ -172,21 +173,35 @@ function otherReadings(formula: Formula, open: RecipeText['open']): Formula[] {
   return readings.filter((f) => f.lines.some((l, i) => l !== formula.lines[i]));
 }
 
-/** The formula with what a label gives as a range at its lower ends, at its upper ends, and each of several things by itself. */
+/** Of so many things with ranges every low and high end is tried with every other; of more all ends of a kind, and each by itself. */
+const CORNERS_UP_TO = 3;
+
+type Ends = ReadonlyMap<string, 'low' | 'high'>;
+
+/** Which ends are tried of these lines. */
+function endsTried(ids: readonly string[]): Ends[] {
+  const both = ['low', 'high'] as const;
+  if (exceeds(ids.length, CORNERS_UP_TO))
+    return [ids, ...ids.map((id) => [id])].flatMap((some) => both.map((end) => new Map(some.map((id) => [id, end]))));
+  return ids.reduce<Ends[]>(
+    (corners, id) => corners.flatMap((corner) => both.map((end) => new Map(corner).set(id, end))),
+    [new Map()],
+  );
+}
+
+/** The formula with what labels give as ranges at their ends. */
 function labelReadings(formula: Formula): Formula[] {
   const ranged = formula.lines.filter(({ ingredient }) => ingredient.kind === 'own' && isRange(ingredient));
   if (ranged.length === 0) return [];
-  const at = (end: 'low' | 'high', ids: readonly string[]): Formula => ({
+  return endsTried(ranged.map((l) => l.id)).map((ends) => ({
     ...formula,
-    lines: formula.lines.map((line) =>
-      line.ingredient.kind === 'own' && ids.includes(line.id)
+    lines: formula.lines.map((line) => {
+      const end = ends.get(line.id);
+      return line.ingredient.kind === 'own' && end
         ? { ...line, ingredient: { ...line.ingredient, contents: atEnd(line.ingredient, end) } }
-        : line,
-    ),
-  });
-  const all = ranged.map((l) => l.id);
-  const groups = ranged.length === 1 ? [all] : [all, ...all.map((id) => [id])];
-  return groups.flatMap((ids) => [at('low', ids), at('high', ids)]);
+        : line;
+    }),
+  }));
 }
 
 /** A line as another ingredient: what was said of its strength holds where the other has one. */

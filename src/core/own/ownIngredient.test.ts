@@ -67,6 +67,19 @@ test('it is judged at the worst end of its range', () => {
   );
 });
 
+test('of two labels every end is tried with every other', () => {
+  // Only the most acid with the least soap curdles it: both low, both high and the middle have one ratio.
+  const acid = described('Heron descaler', 'citric acid 0.1–1 %');
+  const soap = described('Otter suds', 'soap 7.5–75 %');
+  const text = '100 mL Heron descaler\n100 mL Otter suds\n1 L water';
+  const ends = (a: number, s: number) =>
+    judge(text, described('Heron descaler', `citric acid ${a} %`), described('Otter suds', `soap ${s} %`));
+  const corners = [ends(0.1, 7.5), ends(0.1, 75), ends(1, 75), ends(1, 7.5)];
+  const { codes } = judge(text, acid, soap);
+  for (const corner of corners) for (const code of corner.codes) expect(codes).toContain(code);
+  expect(corners.map((c) => c.codes.includes('soap-curdles'))).toEqual([false, false, false, true]);
+});
+
 test('what is bought is never for mixing; what its label does not say is not called clear', () => {
   expect(judge('100 mL Swan whitener\n400 mL water', WHITENER).codes).toContain('bought-in-formula');
   const half = described('Newt wash', 'citric acid 5 %', { unknown: ['purple stuff'] });
