@@ -2,12 +2,9 @@ import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import {
-  discardBy,
   isBatchInProgress,
   isSame,
-  isStarter,
   keepingMoves,
-  labelOf,
   lineText,
   leftML,
   MINUTE_MS,
@@ -36,21 +33,18 @@ import {
   TwoSteps,
   useNow,
   useWide,
-  volumeText,
 } from '@/ui';
-import { LabelSheet } from '@/print';
 import { mixingKey, useGuidePart, type AskedBy, type GuidePart } from '../batch/guidePart';
-import { EarlierForms } from './EarlierForms';
 import { BottleChoice } from './BottleChoice';
 import { InItNow, mayTopUp } from './InItNow';
 import { emptyLike, useBottle, useInIt, useToppedUp } from './useBottle';
 import { FULL_BOTTLE } from './targetChoice';
+import { MoreActions } from './MoreActions';
 import { NotEnough } from './NotEnough';
 import { PiecesChoice, USUAL_PIECES } from './PiecesChoice';
 import { PourMeasures, PourPicture } from './Pour';
 import { ScaleChoice } from './ScaleChoice';
 import { benchDraftAgain, benchDraftFor, isBenchDraft, NEW_BENCH_DRAFT, type BenchDraft } from './benchDraft';
-import { ShareSheet } from './ShareSheet';
 import { Strengths } from '../verdict/Strengths';
 import { dwellText, SurfaceCheck } from './SurfaceCheck';
 import { UseChoice } from '../batch/UseChoice';
@@ -344,70 +338,9 @@ function Keeps({ ready: { evaluation, vessel } }: { ready: ReadyBatch }) {
   return <KeepsLonger keeps={keeps} moves={moves} />;
 }
 
-interface MoreProps {
-  readonly kept: Formula;
-  readonly onDuplicate: () => void;
-  readonly onRemove: () => void;
-  /** Null where there is nothing to label. */
-  readonly label: LabelFacts | null;
-}
-
-/** What else can be done with the formula. */
-function MoreActions({ kept, onDuplicate, onRemove, label }: MoreProps) {
-  const router = useRouter();
-  const [open, setOpen] = useState<'label' | 'share' | null>(null);
-  const own = !isStarter(kept);
-  const close = (): void => setOpen(null);
-  return (
-    <View style={styles.actions}>
-      <Action
-        title={own ? 'Change it' : 'Change a copy'}
-        onPress={() => router.push(`/mix/edit?formula=${kept.id}`)}
-        testID="change"
-      />
-      {own && <Action title="Change as text" onPress={() => router.push(`/mix/paste?formula=${kept.id}`)} />}
-      {own && <Action title="Duplicate" onPress={onDuplicate} />}
-      {own && <EarlierForms formula={kept} />}
-      <Action title="Compare" onPress={() => router.push(`/mix/compare?a=${kept.id}`)} />
-      {label && <Action title="See the label" onPress={() => setOpen('label')} testID="see-label" />}
-      <Action title="Share" onPress={() => setOpen('share')} testID="share" />
-      {own && <Action title="Remove formula" weight="danger" onPress={onRemove} />}
-      {label && open === 'label' && <TodaysLabel {...label} onClose={close} />}
-      <ShareSheet formula={kept} open={open === 'share'} onClose={close} />
-    </View>
-  );
-}
-
-interface LabelFacts {
-  readonly formula: Formula;
-  readonly ready: ReadyBatch;
-  readonly dwell: string | null;
-}
-
-/** The label as it would be if it were made today. */
-function TodaysLabel({ formula, ready, dwell, onClose }: LabelFacts & { readonly onClose: () => void }) {
-  const { roomC, units } = useSettings();
-  const [now] = useState(() => new Date().toISOString());
-  const { evaluation, vessel, plan } = ready;
-  const content = labelOf(formula, evaluation, { vessel: vesselFacts(vessel), roomC }, dwell);
-  return (
-    <LabelSheet
-      open
-      onClose={onClose}
-      formula={formula}
-      content={content}
-      profile={plan.profile}
-      volume={volumeText(plan.fillML, units)}
-      made={dayText(now)}
-      discardBy={dayText(discardBy(now, content.keeps.lowDays))}
-    />
-  );
-}
-
 const styles = StyleSheet.create({
   stopped: { color: COLORS.danger, fontWeight: '700', textAlign: 'center', paddingVertical: SPACE.s },
   beside: { flexDirection: 'row', alignItems: 'flex-start', gap: SPACE.l },
   facts: { flex: 1, minWidth: 0, gap: SPACE.l },
   stacked: { gap: SPACE.l },
-  actions: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
 });
