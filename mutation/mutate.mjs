@@ -8,6 +8,8 @@ const core = (...rooms) => rooms.map((room) => `src/core/${room}`);
 const cli = ['chemistryDoc', 'findingsPage', 'mixtures', 'offersPage', 'run'].map((name) => `cli/${name}.test.ts`);
 const PARTS = {
   quantity: core('quantity'),
+  own: core('own'),
+  stock: core('stock'),
   'shelf-life': core('shelf-life'),
   // Its page of figures sees what the command line's tests would, in a tenth of their time.
   mixture: core('mixture'),

@@ -63,6 +63,13 @@ test('a thing of the kitchen holds what the kitchen’s holds', () => {
   expect(read('lavender oil 2 %')).toEqual([['lavender oil', 'lavender-oil', [2, 2, 'w/w']]]);
 });
 
+test('a stretch of text that is no name is asked about, whatever stands in it', () => {
+  const [only, ...more] = read(`Shake it, but keep it away from soap ${'or from any other thing '.repeat(12)}`).slice(
+    1,
+  );
+  expect([only?.slice(1), more]).toEqual([[undefined, null], []]);
+});
+
 test('what is no thing is no part', () => {
   expect(read('pH 12.5. Contains potassium hydroxide.')).toEqual([
     ['potassium hydroxide', 'potassium-hydroxide', null],

@@ -121,11 +121,16 @@ function meaningInKitchen(words: string): Meaning {
   return { is: substance, ...(low === 100 ? {} : { holds: { low, high, basis } }) };
 }
 
+/** Characters that a name has at most, with what stands around it. */
+const LONGEST_NAME = 240;
+
 /** Dyes by their number in the Colour Index. */
 const DYE = /^c\.?\s?i\.?\s?\d{5}\b/i;
 
 /** What a name means: of a label, of a kitchen, or by the longest name within it. */
 function meaningOf(words: string): Meaning {
+  // No name is that long: such a stretch of text is asked about.
+  if (words.length > LONGEST_NAME) return { is: undefined };
   if (DYE.test(words)) return { is: null };
   const whole = BY_WORDS.get(keyOf(words));
   if (whole) return { is: whole.is };
