@@ -114,6 +114,43 @@ test('section 3 of a safety sheet: by its numbers, each with its own share', () 
   ]);
 });
 
+test.each([
+  [
+    'a share before each number, a line each',
+    'Citric acid 5 - 10 % 77-92-9 201-069-1\nSodium hydroxide 1 - 2 % 1310-73-2',
+  ],
+  ['all in one line, before', 'Citric acid 5 - 10 % 77-92-9, Sodium hydroxide 1 - 2 % 1310-73-2 215-185-5'],
+  ['all in one line, after', 'Citric acid (CAS 77-92-9) 5 - 10 %, Sodium hydroxide (CAS 1310-73-2) 1 - 2 %'],
+  ['names above, shares below', 'Citric acid\nCAS 77-92-9\n5 - 10 %\nSodium hydroxide\nCAS 1310-73-2\n1 - 2 %'],
+  ['a table, a column missing', '77-92-9\t201-069-1\t5 - 10 %\n1310-73-2\t\t1 - 2 %'],
+])('section 3, %s', (_, sheet) => {
+  expect(read(sheet).map(([, is, share]) => [is, share])).toEqual([
+    ['citric-acid', [5, 10, 'w/w']],
+    ['sodium-hydroxide', [1, 2, 'w/w']],
+  ]);
+});
+
+test('what a sheet names without a number is not lost', () => {
+  expect(
+    read('Citric acid 77-92-9 5 - 10 %\nTrade secret scent 1 - 5 %\nConcentration 5 - 10 %\nH319: C >= 20 %'),
+  ).toEqual([
+    ['Citric acid', 'citric-acid', [5, 10, 'w/w']],
+    ['Trade secret scent', undefined, [1, 5, 'w/w']],
+  ]);
+  // Its share may stand beside its name, above its number: it is one thing.
+  expect(read('Citric acid 5 - 10 %\nCAS 77-92-9 EC 201-069-1')).toEqual([
+    ['Citric acid', 'citric-acid', [5, 10, 'w/w']],
+  ]);
+});
+
+test('in a row its name is what stands before its number, or above it; failing both, its number', () => {
+  expect(read('Wibblethane\nCAS 50-00-0\n2 %')).toEqual([['Wibblethane', undefined, [2, 2, 'w/w']]]);
+  expect(read('Wibblethane, EC No 200-001-8, CAS 50-00-0, 2 %')[0]?.[0]).toMatch(/^Wibblethane/);
+  expect(read('50-00-0 2 %')[0]?.[0]).toBe('50-00-0');
+  // A name that is known, without a register's number that is.
+  expect(read('Citric acid 50-00-0 2 %')[0]?.[1]).toBe('citric-acid');
+});
+
 test('shares of one substance are added up, and no more than all of it', () => {
   expect(labelContents(readLabel('15–30 % anionic surfactants\n< 5 % non-ionic surfactants\nperfume'))).toEqual([
     { substance: 'surfactant', percent: 25, low: 15, high: 35, basis: 'w/w' },

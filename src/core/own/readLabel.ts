@@ -169,25 +169,81 @@ const NO_SHARES =
   /\b\d{3}-\d{3}-\d{2}-[\dX]\b|\b\d{3}-\d{3}-\d\b|\b01-\d{10}-\d{2}-[\dX]{4}\b|\b(?:EU)?H\d{3}[A-Za-z]*\b|\b(?:Skin|Eye|Acute|Aquatic|STOT|Met|Ox|Flam|Asp|Resp|Repr|Muta|Carc)\.?[^|;\n]*?\d[A-C]?\b|\bM\s*(?:\([^)]*\))?\s*=\s*\d+\b|\bC\s*[≥>]=?\s*[\d.,]+\s*%/gi;
 const CAS = /(?<![\d-])\d{2,7}-\d{2}-\d(?![\d-])/g;
 
-/** Rows of a safety sheet's section 3: each thing has its number, and its share after it or before it in the row. */
+/** A row of a safety sheet's section 3, by its register number. */
+interface SheetRow {
+  readonly cas: string;
+  /** What stands before the number in its line, what behind it, and what below up to the next number. */
+  readonly inRow: string;
+  readonly behind: string;
+  readonly below: string;
+  /** The line above. */
+  readonly above: string;
+}
+
+const withoutNumbers = (text: string): string => text.replace(NO_SHARES, ' ');
+
+/** @param isBefore true where the sheet gives shares before the numbers */
+function partOfRow({ cas, inRow, behind, below, above }: SheetRow, isBefore: boolean): LabelPart {
+  const named = tidied(withoutShare(inRow))
+    .replace(/\b(?:CAS|EC|No\.?|number)\b.*$/i, '')
+    .trim();
+  const words = named !== '' ? named : tidied(withoutShare(above));
+  const found =
+    (isBefore ? (findShare(inRow) ?? findShare(behind)) : (findShare(behind) ?? findShare(inRow))) ??
+    findShare(below) ??
+    (named === '' ? findShare(above) : null);
+  const known = BY_CAS.get(cas);
+  // A register's number is of the thing itself, whatever it is called.
+  const meaning = known ? { is: known.is } : meaningOf(words);
+  return { words: words === '' ? cas : words, ...meaning, share: found?.share ?? null };
+}
+
+/** What a sheet says of a share, and is no name. */
+const NO_NAME = /^(?:conc\w*|content|contents|weight|amount|range|value|limit|specific|m-factor|ate)\b/i;
+
+/** A line of a sheet that names something with its share, and no number of a register: a trade secret, a scent. */
+function unnumbered(line: string): LabelPart[] {
+  const plain = withoutNumbers(line);
+  const found = findShare(plain);
+  const words = tidied(withoutShare(plain)).replace(/\|/g, ' ').trim();
+  return found && /\p{L}{3}/u.test(words) && !NO_NAME.test(words)
+    ? [{ words, ...meaningOf(words), share: found.share }]
+    : [];
+}
+
+/** Rows of a safety sheet's section 3: each thing has its number, and its share after it or before it, by the sheet. */
 function readRows(text: string, numbers: readonly RegExpExecArray[]): LabelPart[] {
-  const ends = numbers.map((m) => m.index + m[0].length);
   const lineStart = (at: number): number => text.lastIndexOf('\n', at - 1) + 1;
-  return numbers.map((m, i) => {
-    const after = text.slice(ends[i], numbers[i + 1]?.index ?? text.length).replace(NO_SHARES, ' ');
-    const before = text.slice(Math.max(lineStart(m.index), i > 0 ? (ends[i - 1] ?? 0) : 0), m.index);
-    const above = text.slice(lineStart(lineStart(m.index) - 1), Math.max(0, lineStart(m.index) - 1));
-    const inRow = before.replace(NO_SHARES, ' ');
-    const share = findShare(after) ?? findShare(inRow);
-    const known = BY_CAS.get(m[0]);
-    const named = tidied(withoutShare(inRow))
-      .replace(/\b(?:CAS|EC|No\.?|number)\b.*$/i, '')
-      .trim();
-    const words = named !== '' ? named : tidied(above);
-    // A register's number is of the thing itself, whatever it is called.
-    const meaning = known ? { is: known.is } : meaningOf(words);
-    return { words: words === '' ? m[0] : words, ...meaning, share: share?.share ?? null };
+  const spoken = new Set<number>();
+  const rows = numbers.map((m, i): SheetRow => {
+    const end = m.index + m[0].length;
+    const before = numbers[i - 1];
+    const start = lineStart(m.index);
+    const to = numbers[i + 1]?.index ?? text.length;
+    const line = text.indexOf('\n', end);
+    const plain = (from: number, stop: number): string => withoutNumbers(text.slice(from, stop));
+    const inRow = plain(Math.max(start, before ? before.index + before[0].length : 0), m.index);
+    spoken.add(start);
+    // Its name stands in the line above, where it has none in its own.
+    if (start > 0 && !/\p{L}{3}/u.test(withoutShare(inRow).replace(/\b(?:CAS|EC|number)\b/gi, '')))
+      spoken.add(lineStart(start - 1));
+    return {
+      cas: m[0],
+      inRow,
+      behind: plain(end, line === -1 ? to : Math.min(line, to)),
+      below: plain(end, to),
+      above: plain(lineStart(start - 1), Math.max(0, start - 1)),
+    };
   });
+  const [first] = rows;
+  const isBefore = first !== undefined && findShare(first.inRow) !== null;
+  let at = 0;
+  const others = text.split('\n').flatMap((line) => {
+    const isSpoken = spoken.has(at);
+    at += line.length + 1;
+    return isSpoken ? [] : unnumbered(line);
+  });
+  return [...rows.map((row) => partOfRow(row, isBefore)), ...others];
 }
 
 const withoutShare = (text: string): string => {

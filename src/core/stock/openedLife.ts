@@ -21,8 +21,7 @@ export function openedLife(ingredient: Ingredient): OpenedLife | null {
   if (traits.has('hypochlorite') && liquid) return { days: 180, then: 'It has lost much of its strength.' };
   if (traits.has('peroxide') && liquid) return { days: 180, then: 'It has lost strength: it may be water by now.' };
   if (traits.has('solid-peroxide')) return { days: 365, then: 'Damp has taken some of its oxygen.' };
-  if (traits.has('drying-oil') || traits.has('turns-rancid'))
-    return { days: 270, then: 'It smells rancid, and goes sticky.' };
+  if (traits.has('turns-rancid')) return { days: 270, then: 'It smells rancid, and goes sticky.' };
   if (traits.has('perishable')) return ingredient.form === 'liquid' ? { days: 5, then: 'It spoils.' } : null;
   if (traits.has('soap') && liquid) return { days: 540, then: 'It may thicken, cloud or smell.' };
   if (traits.has('ammonia-source') && liquid) return { days: 365, then: 'Its ammonia has gone off into the air.' };

@@ -5,6 +5,7 @@ import { resolveAmounts, type Portion } from '../formula/resolveAmounts';
 import { openedLife } from './openedLife';
 import {
   itemName,
+  LEAST_MADE_ML,
   missingIngredients,
   ownRefs,
   shortages,
@@ -138,6 +139,21 @@ describe('can I make it', () => {
     expect(missingIngredients(formula, cupboard, 500, 20)).toEqual(['white vinegar (60 of 100 mL)']);
     expect(missingIngredients(formula, cupboard, 300, 20)).toEqual([]);
     expect(missingIngredients(formula, [], 300, 20)).toEqual(['white vinegar', 'distilled water']);
+    expect(LEAST_MADE_ML).toBe(100);
+  });
+
+  test('by weight for what is counted in g; and by name alone where amounts cannot be brought together', () => {
+    const of = (text: string) => formulaFromReading(readRecipe(text, { measures: 'metric' }), 'f', 'F', 'metric')!;
+    // 30 g in a litre of water: 15 g in about half of it.
+    const soak = of('30 g citric acid\n1 L water');
+    expect(missingIngredients(soak, [item('citric-acid', 14, 'g')], 500, 20)[0]).toMatch(
+      /^citric acid \(14 of 15 g\)$/,
+    );
+    expect(missingIngredients(soak, [item('citric-acid', 16, 'g')], 500, 20)).toEqual([]);
+    expect(missingIngredients(soak, [item('citric-acid', 0, 'g')], 500, 20)).toEqual(['citric acid']);
+    const unknowable = { ...soak, lines: soak.lines.map((l) => ({ ...l, amount: { kind: 'to-fill' as const } })) };
+    expect(missingIngredients(unknowable, [], 500, 20)).toEqual(['citric acid']);
+    expect(missingIngredients(unknowable, [item('citric-acid', 1, 'g')], 500, 20)).toEqual([]);
   });
 
   test('a bought cleaner is nothing to mix from', () => {
@@ -167,7 +183,10 @@ describe('how an item stands', () => {
     const peroxide = item('hydrogen-peroxide', 200, 'mL', { openedAt: '2026-05-01T00:00:00.000Z' });
     expect(standingOf(peroxide, NOW)).toEqual({ state: 'past', goodUntil: '2026-10-28T00:00:00.000Z' });
     expect(standingOf(peroxide, '2026-10-27T00:00:00.000Z').state).toBe('soon');
-    expect(standingOf(peroxide, '2026-10-13T00:00:00.000Z').state).toBe('good');
+    // Two weeks ahead it is said, and not a moment before; on the day itself it is not past.
+    expect(standingOf(peroxide, '2026-10-14T00:00:00.000Z').state).toBe('soon');
+    expect(standingOf(peroxide, '2026-10-13T23:59:59.000Z').state).toBe('good');
+    expect(standingOf(peroxide, '2026-10-28T00:00:00.000Z').state).toBe('soon');
     expect(stands(item('white-vinegar', 200, 'mL', { openedAt: '2020-05-01T00:00:00.000Z' }))).toBe('good');
   });
 });
@@ -182,5 +201,33 @@ test('what turns once it is open, and what does not', () => {
   expect(days('castile-soap')).toBeGreaterThan(180);
   for (const id of ['white-vinegar', 'baking-soda', 'citric-acid', 'washing-soda', 'isopropyl-alcohol', 'water'])
     expect([id, days(id)]).toEqual([id, null]);
-  for (const i of INGREDIENTS) expect(openedLife(i)?.days ?? 1).toBeGreaterThan(0);
+});
+
+// Each kind has its own end, and says what becomes of it then (common practice, no source).
+test.each([
+  ['chlorine-bleach', 180, /strength/],
+  ['hydrogen-peroxide', 180, /water by now/],
+  ['oxygen-bleach', 365, /Damp/],
+  ['olive-oil', 270, /rancid/],
+  ['drying-oil', 270, /rancid/],
+  ['lemon-juice', 5, /spoils/],
+  ['castile-soap', 540, /cloud/],
+  ['household-ammonia', 365, /into the air/],
+  ['lavender-oil', 540, /irritate skin/],
+  ['sweet-orange-oil', 300, /irritates skin/],
+  // Dry, it waits.
+  ['cornstarch', null, null],
+])('%s: %s days', (id, days, then) => {
+  const life = openedLife(ingredientById(id)!);
+  expect(life?.days ?? null).toBe(days);
+  if (then) expect(life?.then).toMatch(then);
+});
+
+test('whatever turns says what becomes of it, in a sentence', () => {
+  const turning = INGREDIENTS.flatMap((i) => openedLife(i) ?? []);
+  expect(turning.length).toBeGreaterThan(20);
+  for (const { days, then } of turning) {
+    expect(days).toBeGreaterThan(0);
+    expect(then).toMatch(/^[A-Z].*\.$/);
+  }
 });
