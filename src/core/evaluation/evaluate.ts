@@ -18,7 +18,7 @@ import type { Formula, Line } from '../formula/formula';
 import type { Poured } from '../formula/mixedVolume';
 import { ok, type Result } from '../formula/result';
 import { resolveAmounts, type ResolvedFormula, type RangeEnd } from '../formula/resolveAmounts';
-import { atEnd, isRange, isUnknown, resolveIngredient } from '../formula/resolveIngredient';
+import { atEnds, isUnknown, resolveIngredient } from '../formula/resolveIngredient';
 import { hasTrait, mix, type MixtureState } from '../mixture/state';
 import { isVague } from '../quantity/amount';
 import { exceeds } from '../quantity/limit';
@@ -173,34 +173,46 @@ function otherReadings(formula: Formula, open: RecipeText['open']): Formula[] {
   return readings.filter((f) => f.lines.some((l, i) => l !== formula.lines[i]));
 }
 
-/** Of so many things with ranges every low and high end is tried with every other; of more all ends of a kind, and each by itself. */
-const CORNERS_UP_TO = 3;
+/** Of so many ranges every low and high end is tried with every other; of more all ends of a kind, and each by itself. */
+const CORNERS_UP_TO = 4;
 
+/** Ends of ranges, by a name for each range. */
 type Ends = ReadonlyMap<string, 'low' | 'high'>;
 
-/** Which ends are tried of these lines. */
-function endsTried(ids: readonly string[]): Ends[] {
+/** Which ends are tried of these ranges. */
+function endsTried(ranges: readonly string[]): Ends[] {
   const both = ['low', 'high'] as const;
-  if (exceeds(ids.length, CORNERS_UP_TO))
-    return [ids, ...ids.map((id) => [id])].flatMap((some) => both.map((end) => new Map(some.map((id) => [id, end]))));
-  return ids.reduce<Ends[]>(
-    (corners, id) => corners.flatMap((corner) => both.map((end) => new Map(corner).set(id, end))),
+  if (exceeds(ranges.length, CORNERS_UP_TO))
+    return [ranges, ...ranges.map((one) => [one])].flatMap((some) =>
+      both.map((end) => new Map(some.map((one) => [one, end]))),
+    );
+  return ranges.reduce<Ends[]>(
+    (corners, one) => corners.flatMap((corner) => both.map((end) => new Map(corner).set(one, end))),
     [new Map()],
   );
 }
 
+/** A range on a label, of one content of one line. */
+const rangeName = (lineId: string, substance: string): string => `${lineId} ${substance}`;
+
 /** The formula with what labels give as ranges at their ends. */
 function labelReadings(formula: Formula): Formula[] {
-  const ranged = formula.lines.filter(({ ingredient }) => ingredient.kind === 'own' && isRange(ingredient));
-  if (ranged.length === 0) return [];
-  return endsTried(ranged.map((l) => l.id)).map((ends) => ({
+  const ranges = formula.lines.flatMap(({ id, ingredient }) =>
+    ingredient.kind === 'own'
+      ? ingredient.contents.filter((c) => c.low < c.high).map((c) => rangeName(id, c.substance))
+      : [],
+  );
+  if (ranges.length === 0) return [];
+  return endsTried(ranges).map((ends) => ({
     ...formula,
-    lines: formula.lines.map((line) => {
-      const end = ends.get(line.id);
-      return line.ingredient.kind === 'own' && end
-        ? { ...line, ingredient: { ...line.ingredient, contents: atEnd(line.ingredient, end) } }
-        : line;
-    }),
+    lines: formula.lines.map((line) =>
+      line.ingredient.kind === 'own'
+        ? {
+            ...line,
+            ingredient: atEnds(line.ingredient, (c) => ends.get(rangeName(line.id, c.substance)) ?? null),
+          }
+        : line,
+    ),
   }));
 }
 

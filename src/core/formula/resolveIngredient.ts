@@ -1,7 +1,7 @@
 import type { Content, Ingredient } from '../catalogue/ingredient';
 import { ingredientById } from '../catalogue/lookup';
 import { SPOON_SPREAD } from '../quantity/powder';
-import type { IngredientRef, Line, OwnIngredient } from './formula';
+import type { IngredientRef, Line, OwnRef } from './formula';
 
 /** An ingredient Biscuit does not know: measured like water, contents not known. */
 const unknownIngredient = (name: string): Ingredient => ({
@@ -48,20 +48,19 @@ export const isUnknown = (ref: IngredientRef): boolean => holdsUnknown(resolveIn
 export const holdsUnknown = ({ contents, water, unknown }: Ingredient): boolean =>
   (contents.length === 0 && water === null) || (unknown?.length ?? 0) > 0;
 
-/** An own ingredient with each of its contents at an end of its range, as far as all of it fits in. */
-export function atEnd(own: OwnIngredient, end: 'low' | 'high'): readonly Content[] {
-  return own.contents.map((c) => ({ ...c, percent: c[end], low: c[end], high: c[end] }));
-}
-
-/** True if its label leaves open how much there is of something. */
-export const isRange = (own: OwnIngredient): boolean => own.contents.some((c) => c.low < c.high);
+/** An own ingredient with contents at an end of their ranges; null leaves one as it is. */
+export const atEnds = (own: OwnRef, endOf: (content: Content) => 'low' | 'high' | null): OwnRef => ({
+  ...own,
+  contents: own.contents.map((c) => {
+    const end = endOf(c);
+    return end === null ? c : { ...c, percent: c[end], low: c[end], high: c[end] };
+  }),
+});
 
 /** The line's ingredient with as much in it as its label allows: for what it may meet. */
 export function atStrongest(line: Line): Ingredient {
   const { ingredient } = line;
-  return ingredient.kind === 'own'
-    ? resolveIngredient({ ...ingredient, contents: atEnd(ingredient, 'high') })
-    : ingredientOfLine(line);
+  return ingredient.kind === 'own' ? resolveIngredient(atEnds(ingredient, () => 'high')) : ingredientOfLine(line);
 }
 
 /** The line's ingredient with the strength of the person's own label put in place of the usual one. */

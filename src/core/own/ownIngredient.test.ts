@@ -80,6 +80,27 @@ test('of two labels every end is tried with every other', () => {
   expect(corners.map((c) => c.codes.includes('soap-curdles'))).toEqual([false, false, false, true]);
 });
 
+test('so is every end of one label', () => {
+  // The same in one canister: its acid may be at the upper end of its range where its soap is at the lower.
+  const one = described('Heron suds', 'citric acid 0.05–0.5 %, soap 7.5–75 %');
+  const at = (acid: number, soap: number) =>
+    judge('100 mL Heron suds\n500 mL water', described('Heron suds', `citric acid ${acid} %, soap ${soap} %`));
+  expect([at(0.05, 7.5), at(0.5, 75), at(0.05, 75)].some((e) => e.codes.includes('soap-curdles'))).toBe(false);
+  expect(at(0.5, 7.5).codes).toContain('soap-curdles');
+  expect(judge('100 mL Heron suds\n500 mL water', one).codes).toContain('soap-curdles');
+});
+
+test('of many ranges all are tried at an end, and each by itself', () => {
+  const many = described(
+    'Newt mix',
+    'soap 1–30 %, sodium chloride 0–2 %, glycerin 0–2 %, ethanol 0–2 %, sodium citrate 0–2 %, urea 0–2 %',
+  );
+  // Strong soap is by one range alone: at its upper end.
+  const strong = judge('1 L Newt mix', described('Newt mix', 'soap 30 %'));
+  const { codes } = judge('1 L Newt mix', many);
+  for (const code of strong.codes) expect(codes).toContain(code);
+});
+
 test('what is bought is never for mixing; what its label does not say is not called clear', () => {
   expect(judge('100 mL Swan whitener\n400 mL water', WHITENER).codes).toContain('bought-in-formula');
   const half = described('Newt wash', 'citric acid 5 %', { unknown: ['purple stuff'] });
