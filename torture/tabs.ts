@@ -147,7 +147,7 @@ async function importTakenBack(a: Page, b: Page, home: string, count: Count): Pr
   await press(bottle, b, '');
   await bottle.seen(b, '');
   await a.getByRole('button', { name: 'Undo', exact: true }).click();
-  await a.getByText(/^Taken back\. One thing/).waitFor();
+  await a.getByText(/^Taken back\. .* since stays?\./).waitFor();
   const after = await settled(a, count);
   once(after.count('batch') - before.count('batch'), 'a bottle made after an import that was taken back', count);
   for (const name of ['formula', 'room', 'log', 'earlier'])
