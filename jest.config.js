@@ -55,7 +55,7 @@ module.exports = {
       setupFiles: ['<rootDir>/src/testing/setup.ts'],
       setupFilesAfterEnv: ['<rootDir>/src/testing/patience.ts'],
       transformIgnorePatterns: [
-        '/node_modules/(?!((jest-)?react-native|@react-native(-community)?|@react-native-async-storage|@react-native-vector-icons|expo(nent)?|@expo(nent)?/.*|expo-router|@expo-google-fonts/.*|react-navigation|@react-navigation/.*|@rneui|react-native-svg|react-native-size-matters|react-native-ratings|uuid|numeric-quantity|format-quantity|fastest-levenshtein))',
+        '/node_modules/(?!((jest-)?react-native|@react-native(-community)?|@react-native-async-storage|@react-native-vector-icons|expo(nent)?|@expo(nent)?/.*|expo-router|@expo-google-fonts/.*|react-navigation|@react-navigation/.*|@rneui|react-native-svg|react-native-size-matters|react-native-ratings|uuid|country-to-currency|numeric-quantity|format-quantity|fastest-levenshtein))',
       ],
     },
   ],

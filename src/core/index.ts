@@ -160,6 +160,8 @@ export {
   takenText,
   USUAL_BOTTLE_ML,
   withTaken,
+  packsOf,
+  type Pack,
   type PantryItem,
   type Shortage,
   type StockState,
@@ -169,6 +171,7 @@ export { instantOfDay, typedDay } from './quantity/instant';
 export { namedForSure, searchWithOwn, type FoundIngredient } from './own/findOwn';
 export { keepingMoves, type KeepingMove } from './shelf-life/keepingMoves';
 export { bottleAfterUse, runOut, suitsForm } from './batch/bottles';
+export { tookOf } from './batch/took';
 export { pouredPortions } from './batch/intoBottles';
 export { madeAtOnce, madeForJob, makeBatches, type Made } from './batch/making';
 export { toppedUp, type ToppedUp } from './batch/topUp';

@@ -32,7 +32,7 @@ function typedOf(item: PantryItem): Typed {
     opened: openedAt === undefined ? '' : typedDay(openedAt),
     unit: left?.unit ?? pack?.unit ?? (dry ? 'g' : 'mL'),
     left: left ? String(left.value) : '',
-    price: pack ? String(pack.price) : '',
+    price: pack && pack.price !== null ? String(pack.price) : '',
     size: pack ? String(pack.value) : '',
   };
 }
@@ -45,7 +45,7 @@ const itemOf = ({ openedAt: _, ...item }: PantryItem, { unit, left, opened, pric
   pack:
     price.trim() === '' && size.trim() === ''
       ? null
-      : { price: typedNumberIn(price === '' ? '0' : price), value: typedNumberIn(size), unit },
+      : { price: price.trim() === '' ? null : typedNumberIn(price), value: typedNumberIn(size), unit },
 });
 
 const FIELD_OF = { openedAt: 'opened', 'left.value': 'left', 'pack.price': 'price', 'pack.value': 'size' } as const;

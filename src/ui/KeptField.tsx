@@ -5,7 +5,7 @@ import { Field } from './Field';
 import { SecondaryText } from './Text';
 import { SPACE } from './theme';
 
-interface Props extends Pick<TextInputProps, 'inputMode' | 'maxLength' | 'testID'> {
+interface Props extends Pick<TextInputProps, 'inputMode' | 'maxLength' | 'placeholder' | 'testID'> {
   readonly label: string;
   /** What is kept, as text. */
   readonly value: string;

@@ -14,6 +14,7 @@ export { LevelBar } from './LevelBar';
 export { LinkPressable } from './LinkPressable';
 export { NoticeBar, NoticeProvider, useNotice } from './Notice';
 export { dayText, errorText, massText, formatNumber, volumeText } from './numbers';
+export { moneySign, moneyText } from './money';
 export { OUTCOME_WORDS } from './outcomeWords';
 export { Picker } from './Picker';
 export { PhScale, pHWord } from './PhScale';

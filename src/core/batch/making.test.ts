@@ -8,6 +8,7 @@ import { toolSet } from '../quantity/tools';
 import type { PantryItem } from '../stock/pantry';
 import { madeAtOnce, madeForJob, makeBatches } from './making';
 import { batchesOf, type IntoUse } from './progress';
+import { tookOf } from './took';
 
 const HOME: HomeFacts & { roomC: number } = { dropsPerML: 20, lives: [], hardnessMgPerL: null, schools: {}, roomC: 20 };
 const NOW = '2026-11-27T10:00:00.000Z';
@@ -48,13 +49,18 @@ const planned = (formula: Formula, volumeML: number | null = null) => {
 let id = 0;
 function make(
   formula: Formula,
-  { batches = [] as Parameters<typeof makeBatches>[1]['batches'], into = null as IntoUse | null, volumeML = 360 } = {},
+  {
+    batches = [] as Parameters<typeof makeBatches>[1]['batches'],
+    into = null as IntoUse | null,
+    volumeML = 360,
+    pantry = PANTRY,
+  } = {},
 ) {
   const { plan, evaluation } = planned(formula, volumeML);
   const what = { vessel: SPRAYER, isNew: false, plan, poured: {}, into, dwell: null, madeAt: NOW };
   return makeBatches(
     what,
-    { own: [SPRAYER], batches, pantry: PANTRY, home: HOME },
+    { own: [SPRAYER], batches, pantry, home: HOME },
     (vessels) =>
       batchesOf({ formula, evaluation, vessels, volumeML, roomC: 20, dwell: null, madeAt: NOW }, () => `b${++id}`),
     () => `n${++id}`,
@@ -134,5 +140,63 @@ describe('what is used at once', () => {
     expect(madeForJob(soda, amount(null, 40), [item('baking-soda', 500, 'g')], 20).taken).toEqual([
       { id: 'baking-soda', value: 40, unit: 'g' },
     ]);
+  });
+});
+
+describe('what it cost', () => {
+  // Vinegar at 1.00 for 500 mL, distilled water at 2.00 for 5 L.
+  const PRICED = [
+    { ...item('white-vinegar', 500), pack: { price: 1, value: 500, unit: 'mL' as const } },
+    { ...item('distilled-water', 1000), pack: { price: 2, value: 5000, unit: 'mL' as const } },
+  ];
+
+  test('goes with the bottle, by the prices of the day', () => {
+    // 90 mL of vinegar at 0.002 a mL, 270 mL of water at 0.0004: 0.18 + 0.108.
+    const [bottle] = good(make(VINEGAR, { pantry: PRICED })).batches;
+    expect(bottle?.cost?.money).toBeCloseTo(0.288, 9);
+    expect(bottle?.cost?.unpriced).toEqual([]);
+  });
+
+  test('says what has no price, and is not there where nothing has', () => {
+    expect(good(make(VINEGAR, { pantry: PRICED.slice(0, 1) })).batches[0]?.cost).toEqual({
+      money: expect.closeTo(0.18, 9) as number,
+      unpriced: ['distilled water'],
+    });
+    expect(good(make(VINEGAR)).batches[0]?.cost).toBeUndefined();
+  });
+
+  test('of a bottle that is topped up is that of what was left and of what came', () => {
+    const [standing] = good(make(VINEGAR, { pantry: PRICED })).batches;
+    const half = { ...standing!, leftML: 90 };
+    const onto = { batches: [half], into: { how: 'top-up', batchId: half.id } as const, volumeML: 180 };
+    // A quarter of 0.288, and half of it for as much again as half a bottle.
+    expect(good(make(VINEGAR, { ...onto, pantry: PRICED })).batches[0]?.cost).toEqual({
+      money: expect.closeTo(0.072 + 0.144, 9) as number,
+      unpriced: [],
+    });
+    const { cost: _, ...unknown } = half;
+    expect(good(make(VINEGAR, { ...onto, batches: [unknown], pantry: PRICED })).batches[0]?.cost).toEqual({
+      money: expect.closeTo(0.144, 9) as number,
+      unpriced: ['Everyday vinegar'],
+    });
+  });
+
+  test('of a use is its share of its bottle; of what was made for the job, that of what went in', () => {
+    const [bottle] = good(make(VINEGAR, { pantry: PRICED })).batches;
+    const part = { formula: VINEGAR, usesML: 36, amount: { volumeML: 100, massG: null, areaM2: 1 } };
+    // The prices of the day it was made hold, whatever the cupboard says now: a tenth of 0.288.
+    expect(tookOf(part, bottle!, [], 20)).toEqual({
+      volumeML: 36,
+      massG: null,
+      cost: { money: expect.closeTo(0.0288, 9) as number, unpriced: [] },
+    });
+    // 25 mL of vinegar and 75 mL of water.
+    expect(tookOf(part, null, PRICED, 20)).toEqual({
+      volumeML: 100,
+      massG: null,
+      cost: { money: expect.closeTo(0.05 + 0.03, 9) as number, unpriced: [] },
+    });
+    expect(tookOf({ ...part, formula: null }, null, PRICED, 20)).toBeNull();
+    expect(tookOf({ ...part, amount: null }, null, PRICED, 20)).toBeNull();
   });
 });

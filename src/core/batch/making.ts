@@ -3,10 +3,11 @@ import type { WayAmount } from '../cleaning/howMuch';
 import type { HomeFacts } from '../evaluation/context';
 import type { PourPlan } from '../evaluation/pourPlan';
 import type { Formula } from '../formula/formula';
-import { resolveAmounts } from '../formula/resolveAmounts';
+import { scaledPortions } from '../formula/scaledPortions';
 import { err, ok, type Result } from '../formula/result';
 import type { Droppers } from '../quantity/drops';
 import { standsIn, type Batch } from '../shelf-life/batch';
+import { costOfPortions, shareOfCost, type Cost } from '../stock/cost';
 import { takenBy, type PantryItem, type Taken } from '../stock/pantry';
 import { bottlesFor, pouredPortions } from './intoBottles';
 import type { IntoUse } from './progress';
@@ -59,7 +60,9 @@ export function makeBatches(
 ): Result<Made> {
   const vessels = bottlesFor(plan.bottles, vessel, around.own, around.batches, newId);
   const newVessels = vessels.filter((v) => (v.id === vessel.id ? isNew : !around.own.some((o) => o.id === v.id)));
-  const taken = takenBy(pouredPortions(plan, poured), around.pantry);
+  const portions = pouredPortions(plan, poured);
+  const taken = takenBy(portions, around.pantry);
+  const cost = costOfPortions(portions, around.pantry);
   const before = standsIn(vessel.id, around.batches);
   const [onto] = before;
   if (onto && onto.id !== into?.batchId)
@@ -67,7 +70,7 @@ export function makeBatches(
       where: 'bottle',
       message: `${onto.label.name} stands in ${vessel.name}. Say first whether it is emptied, or topped up.`,
     });
-  const batches = batchesIn(vessels);
+  const batches = sharedOut(batchesIn(vessels), cost);
   const made = batches[0];
   if (!onto || !made || into?.how !== 'top-up') return ok({ batches, newVessels, before, taken });
   const whole = toppedUp(onto, { formula: made.formula, volumeML: made.volumeML }, vessel, around.home, madeAt);
@@ -75,7 +78,13 @@ export function makeBatches(
   if (whole.value.evaluation.verdict === 'danger')
     return err({ where: 'bottle', message: `It must not go onto ${onto.label.name}. Take another bottle.` });
   const at = { id: made.id, vessel, roomC: around.home.roomC, dwell, madeAt };
-  return ok({ batches: [batchToppedUp(onto, whole.value, at)], newVessels, before, taken });
+  return ok({ batches: [batchToppedUp(onto, whole.value, at, cost)], newVessels, before, taken });
+}
+
+/** What went in, shared out by how much there is in each bottle. */
+function sharedOut(batches: readonly Batch[], cost: Cost | null): Batch[] {
+  const allML = batches.reduce((sum, b) => sum + b.volumeML, 0);
+  return batches.map((b) => (cost === null ? b : { ...b, cost: shareOfCost(cost, b.volumeML / allML) }));
 }
 
 /** What comes of a mixture that is used at once: nothing on the shelf. */
@@ -92,13 +101,6 @@ export function madeForJob(
   pantry: readonly PantryItem[],
   droppers: Droppers,
 ): Made {
-  const resolved = resolveAmounts(formula, droppers);
-  const { portions, batchML } = resolved.ok ? resolved.value : { portions: [], batchML: 0 };
-  const allG = portions.reduce((sum, p) => sum + p.massG, 0);
-  const times = amount.volumeML === null ? (amount.massG ?? 0) / allG : amount.volumeML / batchML;
-  const taken = takenBy(
-    portions.map((p) => ({ ...p, volumeML: p.volumeML * times, massG: p.massG * times })),
-    pantry,
-  );
+  const taken = takenBy(scaledPortions(formula, amount, droppers), pantry);
   return { batches: [], newVessels: [], before: [], taken };
 }

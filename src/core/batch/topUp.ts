@@ -3,12 +3,13 @@ import { lineAtVolume } from '../evaluation/asPoured';
 import { contextIn, droppersOf, type HomeFacts } from '../evaluation/context';
 import { evaluate, type Evaluation } from '../evaluation/evaluate';
 import { MAX_LINES, type Formula, type Line } from '../formula/formula';
-import { resolveAmounts } from '../formula/resolveAmounts';
 import { err, ok, type Result } from '../formula/result';
+import { scaledPortions } from '../formula/scaledPortions';
 import type { Droppers } from '../quantity/drops';
 import { DAY_MS } from '../quantity/time';
 import { discardBy, leftML, type Batch } from '../shelf-life/batch';
 import { labelOf } from '../shelf-life/label';
+import { shareOfCost, sumOfCosts, type Cost } from '../stock/cost';
 
 /** What comes into a bottle: a formula, and mL of it. */
 export interface Added {
@@ -29,10 +30,7 @@ const problem = (message: string): Result<never> => err({ where: 'bottle', messa
 
 /** Lines of a formula at so many mL of it, each outright. */
 function linesAt(formula: Formula, volumeML: number, droppers: Droppers): Line[] {
-  const resolved = resolveAmounts(formula, droppers);
-  if (!resolved.ok || resolved.value.batchML <= 0) return [];
-  const times = volumeML / resolved.value.batchML;
-  return resolved.value.portions.map((p) => lineAtVolume(p.line, p.volumeML * times));
+  return scaledPortions(formula, { volumeML, massG: null }, droppers).map((p) => lineAtVolume(p.line, p.volumeML));
 }
 
 const kindOf = ({ ingredient, strength, amount }: Line): string =>
@@ -101,6 +99,7 @@ export function batchToppedUp(
     readonly dwell: string | null;
     readonly madeAt: string;
   },
+  addedCost: Cost | null = null,
 ): Batch {
   const label = labelOf(whole.formula, whole.evaluation, { vessel: vesselFacts(at.vessel), roomC: at.roomC }, at.dwell);
   const { keeps } = label;
@@ -122,7 +121,16 @@ export function batchToppedUp(
     volumeML: whole.volumeML,
     madeAt: at.madeAt,
     oldestAt: old.oldestAt ?? old.madeAt,
+    ...withCost(old, addedCost, whole.formula.name),
     state: 'kept',
     endedAt: null,
   };
+}
+
+/** What is in it cost, old and new; what the older cost is said to be missing where nobody knew. */
+function withCost(old: Batch, added: Cost | null, name: string): Pick<Batch, 'cost'> {
+  const before = old.cost && shareOfCost(old.cost, leftML(old) / old.volumeML);
+  if (!before && !added) return {};
+  const unknown = (what: string): Cost => ({ money: 0, unpriced: [what] });
+  return { cost: sumOfCosts([before ?? unknown(old.label.name), added ?? unknown(name)]) };
 }

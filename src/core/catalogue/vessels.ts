@@ -85,6 +85,8 @@ export interface Vessel {
   readonly opaque: boolean;
   /** Where it stands, in the person's words: a room, a cupboard. */
   readonly place?: string;
+  /** What the bottle cost and when it was bought, ISO 8601; left out where it cost nothing, or nobody said. */
+  readonly bought?: { readonly price: number; readonly at: string };
   /** True if food or drink was sold or is kept in it. */
   readonly heldFood?: boolean;
   /** Its inside as measured with a ruler; without it the shape's usual one at this capacity. */

@@ -37,7 +37,7 @@ const part: JobPart = {
   afterId: null,
   state: 'open',
 };
-const noted = { rating: NO_RATING, workMinutes: 5, strokes: null, notes: ' fine ', rinsed: true };
+const noted = { rating: NO_RATING, workMinutes: 5, strokes: null, notes: ' fine ', rinsed: true, took: null };
 
 test('a part of a job, as the log has it', () => {
   const entry = validate(logEntrySchema, entryOfPart(part, 'done', noted, 'e', AT));

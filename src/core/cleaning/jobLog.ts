@@ -5,7 +5,7 @@ import { formulaText } from '../formula/card';
 import type { Formula, OwnRef } from '../formula/formula';
 import type { HomeSurface, Room } from './homeSurface';
 import { repeatPart, withPart, type DwellEndReason, type Job, type JobPart } from './job';
-import { NO_RATING, type LogEntry, type LogOutcome, type Used } from './logEntry';
+import { NO_RATING, type LogEntry, type LogOutcome, type Took, type Used } from './logEntry';
 import { usedFormula } from './usedFormula';
 
 /** Why a dwell was over before its best, as the log says it; nothing where it was not. */
@@ -57,6 +57,8 @@ export interface NotedAtEnd {
   readonly strokes: unknown;
   readonly notes: string;
   readonly rinsed: boolean;
+  /** How much it took; null where that is not known. */
+  readonly took: Took | null;
 }
 
 /** The fields that the schema of log entries is to check: what was typed may be anything. */
@@ -84,6 +86,7 @@ export function entryOfPart(
       rewets: dwelt.rewets,
       endedBecause: DWELL_END_WORDS[dwelt.endReason],
     },
+    ...(noted.took ? { took: noted.took } : {}),
     rinsedAt: noted.rinsed ? (part.rinsedAt ?? atISO) : null,
     outcome,
     rating: noted.rating,

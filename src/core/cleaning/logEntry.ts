@@ -1,4 +1,5 @@
 import type { FormulaUse } from '../formula/formula';
+import type { Cost } from '../stock/cost';
 
 /** How it went, each 0 to 10; null where it was not looked at. */
 export interface Rating {
@@ -44,6 +45,16 @@ export type Used =
       readonly name: string;
     };
 
+/** How much of a mixture was used, and what that cost by the prices of the day. */
+export interface Took {
+  /** Null for what is weighed. */
+  readonly volumeML: number | null;
+  /** Null for what is poured. */
+  readonly massG: number | null;
+  /** Null where no price was known. */
+  readonly cost: Cost | null;
+}
+
 /** What was done once, as it was. */
 export interface LogEntry {
   readonly id: string;
@@ -61,6 +72,8 @@ export interface LogEntry {
     /** Why it was ended before its best; empty if it was not. */
     readonly endedBecause: string;
   } | null;
+  /** How much of the mixture it took; left out where that is not known. */
+  readonly took?: Took;
   /** When it was rinsed off; null if it was not. ISO 8601, UTC. */
   readonly rinsedAt: string | null;
   readonly outcome: LogOutcome;

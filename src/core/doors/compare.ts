@@ -1,3 +1,3 @@
 /** What two formulas side by side ask for. */
 export { compare, type Comparison } from '../evaluation/compare';
-export { costOf, type Cost } from '../shelf-life/cost';
+export { costOf } from '../stock/cost';

@@ -11,13 +11,17 @@ import { formulaSchema, validate } from '../formula/schema';
 import type { Schema } from '../formula/typedSchema';
 import type { Batch } from '../shelf-life/batch';
 import type { PantryItem } from '../stock/pantry';
+import type { BoughtInstead, Purchase, Wanted } from '../stock/purchase';
 import {
   batchSchema,
+  boughtInsteadSchema,
   DEFAULT_SETTINGS,
   earlierFormSchema,
   pantryItemSchema,
+  purchaseSchema,
   settingsSchema,
   vesselSchema,
+  wantedSchema,
   type Home,
   type Settings,
 } from './home';
@@ -35,6 +39,9 @@ export interface RecordTypes {
   job: Job;
   plan: OwnPlan;
   earlier: EarlierForm;
+  purchase: Purchase;
+  wanted: Wanted;
+  instead: BoughtInstead;
   log: LogEntry;
   settings: Settings;
 }
@@ -56,6 +63,9 @@ export const LIST_IN_HOME = {
   job: 'jobs',
   plan: 'plans',
   earlier: 'earlier',
+  purchase: 'purchases',
+  wanted: 'wanted',
+  instead: 'instead',
   log: 'log',
 } as const satisfies Readonly<Record<ListKind, keyof Home>>;
 
@@ -71,6 +81,9 @@ export const RECORD_SCHEMAS: { readonly [K in RecordKind]: Schema<RecordTypes[K]
   job: jobSchema,
   plan: ownPlanSchema,
   earlier: earlierFormSchema,
+  purchase: purchaseSchema,
+  wanted: wantedSchema,
+  instead: boughtInsteadSchema,
   log: logEntrySchema,
   settings: settingsSchema,
 };

@@ -10,16 +10,18 @@ import type { Timer } from '../cleaning/timer';
 import type { EarlierForm } from '../formula/earlierForms';
 import type { Formula } from '../formula/formula';
 import { formulaSchema, idSchema as id, ownIngredientSchema, strengthSchema } from '../formula/schema';
-import { boolean, arrayOf, byId, number, objectOf, enumOf, orNull, text } from '../formula/typedSchema';
+import { boolean, arrayOf, byId, number, objectOf, enumOf, orNull, text, unionOf } from '../formula/typedSchema';
 import { BATCH_STATES, type Batch } from '../shelf-life/batch';
 import type { LabelContent } from '../shelf-life/label';
-import type { PantryItem, StockAmount } from '../stock/pantry';
+import type { Pack, PantryItem, StockAmount } from '../stock/pantry';
+import type { BoughtInstead, PacksBought, Purchase, Wanted } from '../stock/purchase';
 import type { ShelfLife } from '../shelf-life/shelfLife';
 import { DEFAULT_DROPS_PER_ML, DROPS_PER_ML_RANGE } from '../quantity/drops';
 import type { PouredScale, ProfilePoint } from '../quantity/fillMarks';
 import { TOOL_IDS, type ToolId } from '../quantity/tools';
 import { MEASURE_SYSTEMS, STOCK_UNITS, type MeasureSystem } from '../quantity/units';
 import {
+  costSchema,
   homeSurfaceSchema,
   isoDate,
   jobSchema,
@@ -47,7 +49,7 @@ export interface Settings {
   readonly humidityPercent: number;
   /** The person's choices where careful people differ. */
   readonly schools: AdvicePreferences;
-  /** The sign of the person's money, 1 to 4 letters. */
+  /** The sign of the person's money or its three letters (ISO 4217), up to 4 letters; empty for that of the country the device is set to. */
   readonly currency: string;
   /** Numbers to call, as they are dialled there; empty if not entered. */
   readonly emergencyNumber: string;
@@ -76,7 +78,7 @@ export const DEFAULT_SETTINGS: Settings = {
   roomC: 20,
   humidityPercent: 60,
   schools: {},
-  currency: '£',
+  currency: '',
   emergencyNumber: '',
   poisonNumber: '',
   sound: true,
@@ -100,6 +102,10 @@ export interface Home {
   readonly plans: readonly OwnPlan[];
   /** Formulas as they were before they were changed. */
   readonly earlier: readonly EarlierForm[];
+  /** What was bought, what is wanted besides what the rooms ask for, and what would be bought if it were not made. */
+  readonly purchases: readonly Purchase[];
+  readonly wanted: readonly Wanted[];
+  readonly instead: readonly BoughtInstead[];
   /** What was done, in any order. */
   readonly log: readonly LogEntry[];
   readonly settings: Settings;
@@ -117,6 +123,9 @@ export const EMPTY_HOME: Home = {
   jobs: [],
   plans: [],
   earlier: [],
+  purchases: [],
+  wanted: [],
+  instead: [],
   log: [],
   settings: DEFAULT_SETTINGS,
 };
@@ -132,6 +141,21 @@ const pouredMark = objectOf<PouredScale[number]>({
   volumeML: number().greater(0).max(100_000),
   heightMM: height.greater(0),
 });
+
+const packUnit = enumOf(STOCK_UNITS);
+
+/** A number of what is in the cupboard, or in the shop: what is wrong with one is said the same way for all. */
+const amountOf = (words: string) =>
+  number()
+    .max(1_000_000)
+    .messages({
+      'number.base': words,
+      'number.min': words,
+      'number.greater': words,
+      'number.max': `${words} At most 1 000 000.`,
+      'any.required': words,
+    });
+const PRICE = 'Give the price as a number, 0 or more, such as 1.95.';
 
 /** A list whose values rise strictly by one of their fields. */
 const rising =
@@ -157,44 +181,39 @@ export const vesselSchema = objectOf<Vessel>(
   {
     heldFood: boolean(),
     place: text().trim().min(1).max(80),
+    bought: objectOf<NonNullable<Vessel['bought']>>({ price: amountOf(PRICE).min(0), at: isoDate }),
     profile: arrayOf(ring).min(2).max(40).custom(rising('heightMM')).messages(RISING),
     poured: arrayOf(pouredMark).min(2).max(40).custom(rising('heightMM')).custom(rising('volumeML')).messages(RISING),
   },
 );
 
-const packUnit = enumOf(STOCK_UNITS);
-
-/** A number of the pantry: what is wrong with one is said the same way for all three. */
-const amountOf = (words: string) =>
-  number()
-    .max(1_000_000)
-    .messages({
-      'number.base': words,
-      'number.min': words,
-      'number.greater': words,
-      'number.max': `${words} At most 1 000 000.`,
-      'any.required': words,
-    });
 const LEFT = 'Give what is left as a number, 0 or more, such as 750; or leave it empty.';
-const PRICE = 'Give the price as a number, 0 or more, such as 1.95.';
 const OPENED = 'Give the day it was opened as 2026-11-25; or leave it empty.';
 const SIZE = 'A pack holds more than nothing: give its size as a number, such as 1000.';
 
+const packFields = {
+  price: orNull(amountOf(PRICE).min(0)),
+  value: amountOf(SIZE).greater(0),
+  unit: packUnit,
+};
+const packSchema = objectOf<Pack>(packFields);
+
+/** So many sizes of one thing are kept beside the one that stands there. */
+export const MAX_PACKS = 8;
+
+/** The id of an item of the cupboard. */
+const itemId = text()
+  .pattern(/^[a-z0-9-]+$/)
+  .max(80);
+
 export const pantryItemSchema = objectOf<PantryItem>(
   {
-    id: text()
-      .pattern(/^[a-z0-9-]+$/)
-      .max(80),
+    id: itemId,
     left: orNull(objectOf<StockAmount>({ value: amountOf(LEFT).min(0), unit: packUnit })),
-    pack: orNull(
-      objectOf<NonNullable<PantryItem['pack']>>({
-        price: amountOf(PRICE).min(0),
-        value: amountOf(SIZE).greater(0),
-        unit: packUnit,
-      }),
-    ),
+    pack: orNull(packSchema),
   },
   {
+    alsoSold: arrayOf(packSchema).max(MAX_PACKS),
     strength: strengthSchema,
     own: ownIngredientSchema,
     openedAt: isoDate.messages({ 'string.instant': OPENED }),
@@ -251,8 +270,64 @@ export const batchSchema = objectOf<Batch>(
       .max(100_000)
       .messages({ 'number.base': LEFT_IN_IT, 'number.min': LEFT_IN_IT, 'number.max': LEFT_IN_IT }),
     oldestAt: isoDate,
+    cost: costSchema,
   },
 );
+
+const thingName = text().trim().min(1).max(80);
+const PACKS = 'Give how many packs, as a whole number from 1 to 1000.';
+
+export const purchaseSchema = objectOf<Purchase>({
+  id,
+  at: isoDate,
+  itemId,
+  name: thingName,
+  packs: arrayOf(
+    objectOf<PacksBought>({
+      ...packFields,
+      count: number().integer().min(1).max(1000).messages({
+        'number.base': PACKS,
+        'number.integer': PACKS,
+        'number.min': PACKS,
+        'number.max': PACKS,
+      }),
+    }),
+  )
+    .min(1)
+    .max(MAX_PACKS + 1),
+});
+
+const TO_MAKE = 'Give how much in mL, as a number over 0 and up to 100 000.';
+
+export const wantedSchema = unionOf<Wanted>({
+  formula: {
+    id,
+    formulaId: id,
+    name: thingName,
+    volumeML: number()
+      .greater(0)
+      .max(100_000)
+      .messages({ 'number.base': TO_MAKE, 'number.greater': TO_MAKE, 'number.max': TO_MAKE }),
+  },
+  thing: {
+    id,
+    name: thingName.messages({ 'string.empty': 'Give what to bring along: sponges.' }),
+    boughtAt: orNull(isoDate),
+  },
+});
+
+const USES = 'Give how often one is used before it is empty, as a number over 0, such as 40.';
+const HOLDS = 'Give how much one holds, as a number over 0, such as 750.';
+
+export const boughtInsteadSchema = objectOf<BoughtInstead>({
+  id,
+  name: thingName.messages({ 'string.empty': 'Give its kind: glass spray.' }),
+  price: amountOf(PRICE).min(0),
+  value: amountOf(HOLDS).greater(0),
+  unit: packUnit,
+  uses: amountOf(USES).greater(0),
+  formulaIds: arrayOf(id).max(200),
+});
 
 export const earlierFormSchema = objectOf<EarlierForm>({
   id,
@@ -287,9 +362,8 @@ export const settingsSchema = objectOf<Settings>({
   roomC: within(ROOM_C_RANGE),
   humidityPercent: within(HUMIDITY_RANGE),
   schools: advicePreferencesSchema,
-  currency: text().trim().min(1).max(4).messages({
-    'string.empty': 'Give the sign of your money, 1 to 4 letters: £, €, kr.',
-    'string.max': 'The sign of your money has at most 4 letters: £, €, kr.',
+  currency: text().trim().allow('').max(4).messages({
+    'string.max': 'The sign of your money has at most 4 letters: £, €, kr, CHF.',
   }),
   emergencyNumber: dialled,
   poisonNumber: dialled,
@@ -310,6 +384,9 @@ export const homeSchema = objectOf<Home>({
   jobs: arrayOf(jobSchema).unique('id'),
   plans: arrayOf(ownPlanSchema).unique('id'),
   earlier: arrayOf(earlierFormSchema).unique('id'),
+  purchases: arrayOf(purchaseSchema).unique('id'),
+  wanted: arrayOf(wantedSchema).unique('id'),
+  instead: arrayOf(boughtInsteadSchema).unique('id'),
   log: arrayOf(logEntrySchema).unique('id'),
   settings: settingsSchema,
 });

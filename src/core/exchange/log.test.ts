@@ -48,6 +48,9 @@ describe('the log as CSV', () => {
         dwell: null,
         rinsedAt: null,
       }),
+      entry({ id: 'e5', took: { volumeML: 120, massG: null, cost: { money: 0.125, unpriced: [] } } }),
+      entry({ id: 'e6', took: { volumeML: null, massG: 40.5, cost: { money: 0, unpriced: ['a | b', 'c, "d"'] } } }),
+      entry({ id: 'e7', took: { volumeML: 15, massG: null, cost: null } }),
       entry({ id: 'e4', used: { kind: 'method', id: 'vacuum', name: 'Vacuum' }, dwell: null }),
       entry({
         id: 'e3',

@@ -39,6 +39,10 @@ const COLUMNS = [
   'surface id',
   'soil id',
   'used id',
+  'took ml',
+  'took g',
+  'cost',
+  'without a price',
 ] as const;
 
 type Column = (typeof COLUMNS)[number];
@@ -84,6 +88,10 @@ function rowOf(e: LogEntry): Row {
     'surface id': text(e.surface.id),
     'soil id': text(e.soil.id),
     'used id': text(e.used.id),
+    'took ml': text(e.took?.volumeML),
+    'took g': text(e.took?.massG),
+    cost: text(e.took?.cost?.money),
+    'without a price': e.took?.cost?.unpriced.length ? JSON.stringify(e.took.cost.unpriced) : '',
   };
 }
 
@@ -102,6 +110,26 @@ const rinsed = (cell: string, finished: string): string | null => {
   if (word === '' || word === 'no') return null;
   return word === 'yes' ? finished : instantOfDay(cell);
 };
+
+/** Names in a cell: as JSON, or one as it is. */
+function namesIn(cell: string): unknown {
+  if (cell === '') return [];
+  try {
+    return JSON.parse(cell) as unknown;
+  } catch {
+    return [cell];
+  }
+}
+
+function tookOf(cell: (column: Column) => string): object {
+  const volumeML = typedNumber(cell('took ml'));
+  const massG = typedNumber(cell('took g'));
+  const money = typedNumber(cell('cost'));
+  if (volumeML === null && massG === null && money === null) return {};
+  return {
+    took: { volumeML, massG, cost: money === null ? null : { money, unpriced: namesIn(cell('without a price')) } },
+  };
+}
 
 function entryOf(cell: (column: Column) => string, id: string, saysMaterial: boolean): unknown {
   const at = instantOfDay(cell('finished'));
@@ -143,6 +171,7 @@ function entryOf(cell: (column: Column) => string, id: string, saysMaterial: boo
             rewets: typedNumber(cell('rewets')) ?? 0,
             endedBecause: cell('ended because'),
           },
+    ...tookOf(cell),
     rinsedAt: rinsed(cell('rinsed'), at),
     outcome: cell('outcome') || 'done',
     rating: {

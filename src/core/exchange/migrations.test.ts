@@ -44,6 +44,14 @@ describe('steps', () => {
   });
 });
 
+test('version 12 knows no price where nobody gave one, and begins its lists empty', () => {
+  const item = (price: number | null) => ({ id: 'borax', left: null, pack: { price, value: 500, unit: 'g' } });
+  expect(migrateRecord('pantry', item(0), 11)).toEqual(item(null));
+  expect(migrateRecord('pantry', item(1.4), 11)).toEqual(item(1.4));
+  const { purchases: _, wanted: __, instead: ___, ...older } = EMPTY_HOME;
+  expect(migrateHome(older, 11)).toEqual(EMPTY_HOME);
+});
+
 test('what this version writes goes through no step changed: a step may meet what is new already', () => {
   const [formula] = STARTER_FORMULAS;
   const home = { ...EMPTY_HOME, formulas: [{ ...formula!, kind: 'surface' as const }] };

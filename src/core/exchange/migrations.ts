@@ -122,6 +122,12 @@ const mendInstants: RecordChange = (record) =>
       )
     : record;
 
+/** Until version 12 a pack whose price nobody gave was one that costs nothing. */
+const forgetNoPrice: RecordChange = (item) =>
+  isObject(item) && isObject(item.pack) && item.pack.price === 0
+    ? { ...item, pack: { ...item.pack, price: null } }
+    : item;
+
 /** The same change in the formula that a batch holds. */
 const inBatch =
   (change: RecordChange): RecordChange =>
@@ -160,6 +166,8 @@ export const MIGRATIONS: readonly Migration[] = [
   { from: 9, newLists: ['earlier'] },
   // Drops counted by the bottle; what a label says of an item of the cupboard, and since when it is open; what is left in a bottle, and where it stands.
   { from: 10, records: { settings: withDefaults } },
+  // Packs of any size, with or without a price; what bottles, batches and uses cost; what was bought, is wanted, or would be bought instead.
+  { from: 11, records: { pantry: forgetNoPrice }, newLists: ['purchases', 'wanted', 'instead'] },
 ];
 
 /** The newest form of records and files that this Biscuit writes and reads. */

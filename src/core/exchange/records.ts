@@ -11,11 +11,12 @@ import type { HomeSurface, Room, Upkeep } from '../cleaning/homeSurface';
 import type { WayAmount } from '../cleaning/howMuch';
 import { MAX_JOB_PARTS, type OwnPlan } from '../cleaning/jobPlan';
 import { DWELL_END_REASONS, type Job, type JobPart, type JobPlace } from '../cleaning/job';
-import { LOG_OUTCOMES, type LogEntry, type Rating, type Used } from '../cleaning/logEntry';
+import { LOG_OUTCOMES, type LogEntry, type Rating, type Took, type Used } from '../cleaning/logEntry';
 import { END_REASONS, TIMER_KINDS, type Timer } from '../cleaning/timer';
 import { SUPPLY_SOURCES } from '../cleaning/way';
 import { FORMULA_USES } from '../formula/formula';
 import { formulaSchema, idSchema as id } from '../formula/schema';
+import type { Cost } from '../stock/cost';
 import {
   anyObject,
   boolean,
@@ -202,31 +203,39 @@ const used = unionOf<Used>({
   method: { id, name },
 });
 
+export const costSchema = objectOf<Cost>({
+  money: number().min(0).max(10_000_000),
+  unpriced: arrayOf(text().max(120)).max(60),
+});
+
 const STROKES = 'Give the strokes as a whole number, or leave it empty.';
 
-export const logEntrySchema = objectOf<LogEntry>({
-  id,
-  at: isoDate.messages({ 'string.instant': 'Give the day it was finished: 2026-11-25, or with its time.' }),
-  room: objectOf<LogEntry['room']>({ id: orNull(id), name: text().allow('').max(80) }),
-  surface: objectOf<LogEntry['surface']>({ id: orNull(id), name, material: orNull(material) }),
-  soil: objectOf<LogEntry['soil']>({ id: orNull(soilId), name: text().allow('').max(80) }),
-  used,
-  dwell: orNull(
-    objectOf<NonNullable<LogEntry['dwell']>>({
-      plannedMinutes: minutes,
-      ...dwelt,
-      endedBecause: text().allow('').max(120),
-    }),
-  ),
-  rinsedAt: orNull(isoDate),
-  outcome: enumOf(LOG_OUTCOMES),
-  rating: objectOf<Rating>({ touch: rated, look: rated, smell: rated, effort: rated }),
-  workMinutes: orNull(
-    number().min(0).max(10_000).messages({ 'number.base': 'Give the minutes as a number, or leave it empty.' }),
-  ),
-  strokes: orNull(
-    number().integer().min(0).max(100_000).messages({ 'number.base': STROKES, 'number.integer': STROKES }),
-  ),
-  notes: text().allow('').max(2000),
-  history: arrayOf(objectOf<LogEntry['history'][number]>({ at: isoDate, was: anyObject() })).max(1000),
-});
+export const logEntrySchema = objectOf<LogEntry>(
+  {
+    id,
+    at: isoDate.messages({ 'string.instant': 'Give the day it was finished: 2026-11-25, or with its time.' }),
+    room: objectOf<LogEntry['room']>({ id: orNull(id), name: text().allow('').max(80) }),
+    surface: objectOf<LogEntry['surface']>({ id: orNull(id), name, material: orNull(material) }),
+    soil: objectOf<LogEntry['soil']>({ id: orNull(soilId), name: text().allow('').max(80) }),
+    used,
+    dwell: orNull(
+      objectOf<NonNullable<LogEntry['dwell']>>({
+        plannedMinutes: minutes,
+        ...dwelt,
+        endedBecause: text().allow('').max(120),
+      }),
+    ),
+    rinsedAt: orNull(isoDate),
+    outcome: enumOf(LOG_OUTCOMES),
+    rating: objectOf<Rating>({ touch: rated, look: rated, smell: rated, effort: rated }),
+    workMinutes: orNull(
+      number().min(0).max(10_000).messages({ 'number.base': 'Give the minutes as a number, or leave it empty.' }),
+    ),
+    strokes: orNull(
+      number().integer().min(0).max(100_000).messages({ 'number.base': STROKES, 'number.integer': STROKES }),
+    ),
+    notes: text().allow('').max(2000),
+    history: arrayOf(objectOf<LogEntry['history'][number]>({ at: isoDate, was: anyObject() })).max(1000),
+  },
+  { took: objectOf<Took>({ volumeML: taken, massG: taken, cost: orNull(costSchema) }) },
+);

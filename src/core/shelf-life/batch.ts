@@ -1,6 +1,7 @@
 import { DAY_MS } from '../quantity/time';
 import type { Formula } from '../formula/formula';
 import type { Vessel } from '../catalogue/vessels';
+import type { Cost } from '../stock/cost';
 import type { LabelContent } from './label';
 
 /** Where a batch is in its life. */
@@ -19,6 +20,8 @@ export interface Batch {
   readonly leftML?: number;
   /** When the oldest of what is in it was made, ISO 8601; left out where nothing was topped up. */
   readonly oldestAt?: string;
+  /** What went into it cost, by the prices of that day; left out where none was known. */
+  readonly cost?: Cost;
   /** ISO 8601 date and time, UTC. */
   readonly madeAt: string;
   readonly state: BatchState;

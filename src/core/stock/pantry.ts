@@ -1,8 +1,9 @@
 import { ingredientById } from '../catalogue/lookup';
 import type { Ingredient } from '../catalogue/ingredient';
 import type { Formula, Line, OwnIngredient, OwnRef, Strength } from '../formula/formula';
-import { resolveAmounts, type Portion } from '../formula/resolveAmounts';
+import type { Portion } from '../formula/resolveAmounts';
 import { resolveIngredient } from '../formula/resolveIngredient';
+import { scaledPortions } from '../formula/scaledPortions';
 import type { Droppers } from '../quantity/drops';
 import { isAtLeast } from '../quantity/limit';
 import { DAY_MS } from '../quantity/time';
@@ -16,14 +17,25 @@ export interface StockAmount {
   readonly unit: StockUnit;
 }
 
+/** A pack as it is sold. */
+export interface Pack {
+  /** What it costs, in the person's money; null where that is not known. */
+  readonly price: number | null;
+  /** How much it holds, more than 0. */
+  readonly value: number;
+  readonly unit: StockUnit;
+}
+
 /** An ingredient in the cupboard. */
 export interface PantryItem {
   /** The ingredient's id in the catalogue, or an id of its own for what the person has described. */
   readonly id: string;
   /** How much is left; null if nobody looked. */
   readonly left: StockAmount | null;
-  /** What a pack of it cost, in the person's money; null if not said. */
-  readonly pack: { readonly price: number; readonly value: number; readonly unit: StockUnit } | null;
+  /** The pack that stands there; null if not said. */
+  readonly pack: Pack | null;
+  /** Other packs that it is sold in. */
+  readonly alsoSold?: readonly Pack[];
   /** The strength on its label, where it differs from the usual. */
   readonly strength?: Strength;
   /** What a label says of it: an ingredient of the person's own, or a bought cleaner. */
@@ -31,6 +43,10 @@ export interface PantryItem {
   /** When the pack in use was opened, ISO 8601. */
   readonly openedAt?: string;
 }
+
+/** The packs that it is sold in, the one that stands there first. */
+export const packsOf = ({ pack, alsoSold = [] }: PantryItem): readonly Pack[] =>
+  pack ? [pack, ...alsoSold] : alsoSold;
 
 /** What an item is. */
 export function ingredientOfItem({ id, own }: PantryItem): Ingredient | null {
@@ -98,14 +114,8 @@ export function missingIngredients(
   volumeML: number,
   droppers: Droppers,
 ): string[] {
-  const resolved = resolveAmounts(formula, droppers);
-  if (!resolved.ok || resolved.value.batchML <= 0) return formula.lines.flatMap((l) => missingBarely(l, pantry));
-  const times = volumeML / resolved.value.batchML;
-  const portions = resolved.value.portions.map((p) => ({
-    ...p,
-    volumeML: p.volumeML * times,
-    massG: p.massG * times,
-  }));
+  const portions = scaledPortions(formula, { volumeML, massG: null }, droppers);
+  if (portions.length === 0) return formula.lines.flatMap((l) => missingBarely(l, pantry));
   return shortages(portions, pantry).map(({ name, needs, has }) =>
     has > 0 ? `${name} (${Math.round(has)} of ${Math.round(needs.value)} ${needs.unit})` : name,
   );
@@ -117,7 +127,8 @@ function missingBarely({ ingredient: ref }: Line, pantry: readonly PantryItem[])
   return isFromTap(ingredient) || stockedIds(pantry).has(ingredient.id) ? [] : [ingredient.name];
 }
 
-const isFromTap = ({ water }: Ingredient): boolean => water === 'tap' || water === 'boiling';
+/** True for what comes out of the tap: it is always there, and counts as free. */
+export const isFromTap = ({ water }: Ingredient): boolean => water === 'tap' || water === 'boiling';
 
 /** One portion of each ingredient. */
 function needsOf(portions: readonly Portion[]): Portion[] {

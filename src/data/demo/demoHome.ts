@@ -66,6 +66,8 @@ function written(id: string, measures: MeasureSystem, text: string): Formula {
 /** A budgerigar aboard, a holding tank for grey water, tank water moderately hard, and a river's damp. */
 const SETTINGS: Settings = {
   ...DEFAULT_SETTINGS,
+  // What the invented boat is paid for in, whoever looks on.
+  currency: '£',
   lives: ['bird', 'septic'],
   hardnessMgPerL: 110,
   roomC: 18,
@@ -94,7 +96,6 @@ const REED_SUDS: OwnIngredient = {
 const pantryOf = (dayAgo: (days: number) => string): readonly PantryItem[] => [
   inLocker('white-vinegar', 620, 0.95, 1000, 'mL'),
   inLocker('distilled-water', 2600, 1.9, 5000, 'mL'),
-  inLocker('water', 100_000, 0, 1000, 'mL'),
   inLocker('dish-soap', 240, 1.6, 500, 'mL'),
   { ...inLocker('castile-soap', 90, 7.5, 500, 'mL'), openedAt: dayAgo(150) },
   inLocker('isopropyl-alcohol', 310, 6.4, 500, 'mL'),
@@ -208,6 +209,9 @@ export function demoHome(now: Date): Home {
     jobs: [],
     plans: [],
     earlier: [],
+    purchases: [],
+    wanted: [],
+    instead: [],
     log: demoLog(now, [...FORMULAS, ...STARTER_FORMULAS]),
     settings: SETTINGS,
   };

@@ -3,6 +3,7 @@ import { useRef, useState, type ReactNode } from 'react';
 import { StyleSheet, View, type TextInput } from 'react-native';
 import {
   bottleAfterUse,
+  droppersOf,
   entryOfPart,
   isJobFinished,
   isLastOfIt,
@@ -11,6 +12,7 @@ import {
   logEntrySchema,
   methodById,
   stepOf,
+  tookOf,
   validate,
   NO_RATING,
   type Job,
@@ -20,7 +22,7 @@ import {
   type Rating,
   type Timer,
 } from '@/core';
-import { newId, useBatches, useDraft, useWriteHome, type Write } from '@/data';
+import { newId, useBatches, useDraft, usePantry, useSettings, useWriteHome, type Write } from '@/data';
 import { typedNumberIn, readAs } from '@/devices';
 import {
   Action,
@@ -65,7 +67,9 @@ const fieldOf = (problem: Problem | undefined): 'workMinutes' | 'strokes' | 'not
 export function InspectPart({ job, part, timers, head }: Props) {
   const router = useRouter();
   const say = useNotice();
+  const settings = useSettings();
   const batches = useBatches().data ?? [];
+  const pantry = usePantry().data ?? [];
   const write = useWriteHome({ kept: 'What you noted is still here.' });
   const wasPutOn = part.formula !== null || (methodById(part.method?.id ?? '')?.brings ?? []).length > 0;
   const failed = part.dwelt?.endReason === 'spot-test-failed';
@@ -90,10 +94,11 @@ export function InspectPart({ job, part, timers, head }: Props) {
 
   const finish = (outcome: LogOutcome): void => {
     const typed = { workMinutes: typedNumberIn(noted.minutes), strokes: typedNumberIn(noted.strokes) };
-    const good = validate(
-      logEntrySchema,
-      entryOfPart(part, outcome, { ...noted, ...typed }, newId(), new Date().toISOString()),
-    );
+    const atISO = new Date().toISOString();
+    // A spot test takes nothing to speak of.
+    const bottle = failed ? null : bottleAfterUse(part, batches, atISO);
+    const took = failed ? null : tookOf(part, bottle, pantry, droppersOf(settings));
+    const good = validate(logEntrySchema, entryOfPart(part, outcome, { ...noted, ...typed, took }, newId(), atISO));
     if (!good.ok) {
       setProblems(good.problems);
       inputs[fieldOf(good.problems[0])].current?.focus();
@@ -103,8 +108,6 @@ export function InspectPart({ job, part, timers, head }: Props) {
     const after = jobAfterEntry(job, part.id, outcome);
     const over = isJobFinished(after);
     const spent = timers.filter((t) => (over ? t.jobId === job.id : t.partId === part.id));
-    // A spot test takes nothing to speak of.
-    const bottle = failed ? null : bottleAfterUse(part, batches, good.value.at);
     const what: Write = {
       log: { put: [good.value], remove: [] },
       change: bottle ? [{ collection: 'batch', id: bottle.id, fields: { leftML: leftML(bottle) } }] : [],

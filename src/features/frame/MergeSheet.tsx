@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import { cardLines, ingredientById, soilByName, type HomeSurface, type PantryItem } from '@/core';
 import { useMergeQuestion, useSettings, useSurfaces, type MergeQuestion } from '@/data';
-import { Action, Body, COLORS, OUTCOME_WORDS, Overline, RATED, SecondaryText, Sheet, SPACE } from '@/ui';
+import { Action, Body, COLORS, moneyText, OUTCOME_WORDS, Overline, RATED, SecondaryText, Sheet, SPACE } from '@/ui';
 
 /** What records are said with. */
 interface Words {
@@ -12,7 +12,9 @@ interface Words {
 type Side = 'mine' | 'theirs';
 
 const packText = ({ pack }: PantryItem, currency: string): string[] =>
-  pack ? [`A pack: ${currency}${pack.price.toFixed(2)} for ${pack.value} ${pack.unit}`] : ['No pack'];
+  pack
+    ? [`A pack: ${pack.price === null ? 'no price' : moneyText(pack.price, currency)} for ${pack.value} ${pack.unit}`]
+    : ['No pack'];
 
 /** A record in lines, of which those that differ are shown. */
 function linesOf(question: MergeQuestion, side: Side, { currency, surfaces }: Words): readonly string[] {

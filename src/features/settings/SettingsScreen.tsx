@@ -1,7 +1,7 @@
 import { validate, DROPS_PER_ML_RANGE, settingsSchema, type MeasureSystem, type Settings, type ToolId } from '@/core';
 import { useSaveSettings, useSettings } from '@/data';
 import { typedMeasureIn, readAs } from '@/devices';
-import { Body, Choice, Heading, KeptField, Section, Screen, SecondaryText, Title } from '@/ui';
+import { Body, Choice, Heading, KeptField, moneySign, Section, Screen, SecondaryText, Title } from '@/ui';
 import { HomeFile } from './HomeFile';
 import { HowWaitsTell } from './HowWaitsTell';
 import { NumbersToCall } from './NumbersToCall';
@@ -101,11 +101,12 @@ function Money({ settings, onPut }: { settings: Settings; onPut: (change: Partia
       label="The sign of my money"
       value={settings.currency}
       wrongIn={(currency) =>
-        validate(settingsSchema, { ...settings, currency }).ok ? null : 'Give 1 to 4 letters: £, €, kr.'
+        validate(settingsSchema, { ...settings, currency }).ok ? null : 'Give up to 4 letters: £, €, kr, CHF.'
       }
       asKept={(currency) => currency}
       onPut={(currency) => onPut({ currency })}
       maxLength={8}
+      placeholder={moneySign('')}
       testID="currency"
     />
   );

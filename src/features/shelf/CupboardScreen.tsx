@@ -12,6 +12,7 @@ import {
   settingsSchema,
   standingOf,
   validate,
+  type Pack,
   type PantryItem,
   type Settings,
   type StockState,
@@ -28,6 +29,8 @@ import {
   formatNumber,
   Heading,
   KeptField,
+  moneySign,
+  moneyText,
   Row,
   Screen,
   SecondaryText,
@@ -42,6 +45,9 @@ import {
 
 const sizeText = (of: { value: number; unit: string } | null): string =>
   of ? `${formatNumber(of.value)} ${of.unit}` : '';
+
+const packText = (pack: Pack, currency: string): string =>
+  pack.price === null ? `sold by ${sizeText(pack)}` : `${moneyText(pack.price, currency)} for ${sizeText(pack)}`;
 
 /** What asks for something stands first: past its day, used up, low, soon past. */
 const ORDER: readonly StockState[] = ['past', 'out', 'low', 'soon', 'good'];
@@ -118,7 +124,7 @@ export function CupboardScreen() {
                   item.left ? `${sizeText(item.left)} left` : 'how much is left is not known',
                   item.openedAt ? `opened ${dayText(item.openedAt)}` : null,
                   standing.goodUntil ? `good until ${dayText(standing.goodUntil)}` : null,
-                  item.pack ? `${settings.currency}${item.pack.price.toFixed(2)} for ${sizeText(item.pack)}` : null,
+                  item.pack ? packText(item.pack, settings.currency) : null,
                 ]
                   .filter(Boolean)
                   .join(' · ')}
@@ -178,7 +184,7 @@ function ItemSheet({ item, settings, onClose, onKeep, onRemove }: SheetProps) {
           />
         )}
       </View>
-      <PantryItemForm item={item} currency={settings.currency} onKeep={onKeep} />
+      <PantryItemForm item={item} currency={moneySign(settings.currency)} onKeep={onKeep} />
       {life && (
         <SecondaryText>
           Opened, it keeps about {monthsText(life.days)}. {life.then} Its label comes first.

@@ -14,6 +14,7 @@ import {
   Section,
   Picker,
   formatNumber,
+  moneyText,
   Screen,
   SecondaryText,
   SPACE,
@@ -81,7 +82,7 @@ function Table({ a, b }: { a: Formula; b: Formula }) {
   const money = (e: Evaluation): string => {
     const cost = costOf(e.resolved, pantry);
     if (!cost) return '–';
-    return `${settings.currency}${cost.perL.toFixed(2)} a litre${cost.unpriced.length > 0 ? `, without ${cost.unpriced.join(', ')}` : ''}`;
+    return `${moneyText(cost.perL, settings.currency)} a litre${cost.unpriced.length > 0 ? `, without ${cost.unpriced.join(', ')}` : ''}`;
   };
   const pH = (e: Evaluation): string => (e.state.pH ? e.state.pH.value.toFixed(1) : '–');
   const happens = (e: Evaluation, codes: readonly string[]): readonly string[] =>

@@ -195,7 +195,7 @@ describe('two formulas side by side', () => {
     // Half of 5 % w/v, and 2 a litre of it; the whole of both beside.
     expect(screen.getByText('2.5 % w/v')).toBeTruthy();
     expect(screen.getByText('5 % w/v')).toBeTruthy();
-    expect(screen.getByText(/1\.00 a litre$/)).toBeTruthy();
+    expect(screen.getByText(/1\.00 a litre, without distilled water$/)).toBeTruthy();
     expect(screen.getByText(/2\.00 a litre$/)).toBeTruthy();
   });
 

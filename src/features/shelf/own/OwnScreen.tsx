@@ -5,6 +5,7 @@ import { PICTOGRAMS, SIGNAL_WORDS } from '@/core/doors/label';
 import { newId, useDraft, useKeepRecord, usePantry, useSavePantryItem, useSettings } from '@/data';
 import { toPageBefore } from '@/devices';
 import {
+  moneySign,
   Action,
   Body,
   capital,
@@ -203,7 +204,7 @@ function FromLabel({ base, start }: { base: (PantryItem & { own: OwnIngredient }
         />
         {field('left', `Left, ${said.unit}`, true)}
         <View style={styles.row}>
-          <View style={styles.half}>{field('price', `Price, ${currency}`, true)}</View>
+          <View style={styles.half}>{field('price', `Price, ${moneySign(currency)}`, true)}</View>
           <View style={styles.half}>{field('size', `A pack holds, ${said.unit}`, true)}</View>
         </View>
         {field('density', 'A mL weighs, g', true)}

@@ -58,7 +58,7 @@ export function draftOf({ own, left, pack }: PantryItem & { readonly own: OwnIng
     density: own.densityGPerML === USUAL_DENSITY[own.form] ? '' : String(own.densityGPerML),
     unit: left?.unit ?? pack?.unit ?? (own.form === 'powder' ? 'g' : 'mL'),
     left: left ? String(left.value) : '',
-    price: pack ? String(pack.price) : '',
+    price: pack?.price === undefined || pack.price === null ? '' : String(pack.price),
     size: pack ? String(pack.value) : '',
   };
 }
@@ -90,6 +90,8 @@ export function itemOf(draft: OwnDraft, id: string, base: PantryItem | null): Re
     id,
     own,
     left: left.trim() === '' ? null : { value: typedNumberIn(left), unit },
-    pack: hasPack ? { price: typedNumberIn(price === '' ? '0' : price), value: typedNumberIn(size), unit } : null,
+    pack: hasPack
+      ? { price: price.trim() === '' ? null : typedNumberIn(price), value: typedNumberIn(size), unit }
+      : null,
   });
 }
