@@ -68,7 +68,7 @@ export const stockedIds = (pantry: readonly PantryItem[]): ReadonlySet<string> =
 const inUnit = ({ volumeML, massG }: Portion, unit: StockUnit): number => (unit === 'g' ? massG : volumeML);
 
 /** A hand does not pour more exactly: with this share of what it takes there is enough (common practice, no source). */
-const ENOUGH_FROM_SHARE = 0.99;
+export const ENOUGH_FROM_SHARE = 0.99;
 
 /** What of a formula is not enough in the cupboard. */
 export interface Shortage {
