@@ -128,7 +128,7 @@ export function kitWith(
 }
 
 /** In how many tasks each thing has a part as it is best done. */
-function useOf(tasks: readonly HomeTask[]): ReadonlyMap<string, number> {
+function timesUsed(tasks: readonly HomeTask[]): ReadonlyMap<string, number> {
   const uses = new Map<string, number>();
   for (const { bestWays } of tasks) for (const id of new Set(bestWays.flat())) uses.set(id, (uses.get(id) ?? 0) + 1);
   return uses;
@@ -136,7 +136,7 @@ function useOf(tasks: readonly HomeTask[]): ReadonlyMap<string, number> {
 
 /** The things that tasks can be done with, the most used first. */
 export const thingsFor = (tasks: readonly HomeTask[]): string[] => {
-  const uses = useOf(tasks);
+  const uses = timesUsed(tasks);
   return [...new Set(tasks.flatMap((t) => t.ways.flat()))].sort(
     (a, b) => (uses.get(b) ?? 0) - (uses.get(a) ?? 0) || a.localeCompare(b),
   );
@@ -155,7 +155,7 @@ export function kitFor(
 ): HomeKit {
   const isWanted = (way: readonly string[]): boolean => !way.some((id) => without.includes(id));
   const toDo = atLevel(tasks, level).map(({ id, ways }) => ({ id, ways: ways.filter(isWanted) }));
-  const uses = useOf(tasks);
+  const uses = timesUsed(tasks);
   const has = new Set(there.filter((id) => !without.includes(id)));
   const kit =
     most === null ? smallestKit(toDo, has, (id) => tasks.length - (uses.get(id) ?? 0)) : bestKit(toDo, most, has);
