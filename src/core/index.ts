@@ -160,6 +160,7 @@ export {
   takenText,
   USUAL_BOTTLE_ML,
   withTaken,
+  MAX_ALSO_SOLD,
   packsOf,
   type Pack,
   type PantryItem,
@@ -172,6 +173,8 @@ export { namedForSure, searchWithOwn, type FoundIngredient } from './own/findOwn
 export { keepingMoves, type KeepingMove } from './shelf-life/keepingMoves';
 export { bottleAfterUse, runOut, suitsForm } from './batch/bottles';
 export { tookOf } from './batch/took';
+export { withBought, withoutBought } from './stock/bought';
+export type { BoughtInstead, PacksBought, Purchase, Wanted } from './stock/purchase';
 export { pouredPortions } from './batch/intoBottles';
 export { madeAtOnce, madeForJob, makeBatches, type Made } from './batch/making';
 export { toppedUp, type ToppedUp } from './batch/topUp';
@@ -292,7 +295,9 @@ export {
   EMPTY_HOME,
   HARDNESS_RANGE,
   HUMIDITY_RANGE,
+  boughtInsteadSchema,
   pantryItemSchema,
+  wantedSchema,
   ROOM_C_RANGE,
   settingsSchema,
   vesselSchema,
@@ -344,4 +349,4 @@ export {
   type NamedSubstance,
   type IncompatiblePair,
 } from './evaluation/compatibilityReport';
-export { listOf, plural } from './text/english';
+export { counted, listOf, plural } from './text/english';

@@ -9,17 +9,20 @@ export {
   useEarlierForms,
   useFormula,
   useFormulas,
+  useInstead,
   useJobs,
   useLog,
   useOwn,
   usePantry,
   usePlans,
+  usePurchases,
   useRecentLog,
   useRooms,
   useSettings,
   useSurfaces,
   useTimers,
   useVessels,
+  useWanted,
 } from './queries';
 export {
   useChangeBatch,
@@ -37,7 +40,9 @@ export {
   useUndoReplace,
   useWriteHome,
 } from './mutations';
+export { useBuy, useTakeBack } from './buying';
 export { useMakeBatches, useUndoMaking } from './making';
+export { useReckoned } from './useReckoned';
 export { useKeepFormula, useKeepRecord, useRemoveFormula, useSaveFormulas } from './keeping';
 export { useMergeQuestion } from './useMergeQuestion';
 export type { MergeQuestion } from './mergeQuestions';

@@ -5,6 +5,7 @@ import {
   DEFAULT_SETTINGS,
   STARTER_FORMULAS,
   type Batch,
+  type BoughtInstead,
   type EarlierForm,
   type Formula,
   type HomeSurface,
@@ -13,10 +14,12 @@ import {
   type OwnPlan,
   type OwnRef,
   type PantryItem,
+  type Purchase,
   type Room,
   type Settings,
   type Timer,
   type Vessel,
+  type Wanted,
 } from '../core';
 import { useHome } from './HomeProvider';
 import type { QuarantinedRecord } from './quarantine';
@@ -46,6 +49,24 @@ export function useBatches(): UseQueryResult<Batch[]> {
 export function usePantry(): UseQueryResult<PantryItem[]> {
   const { store } = useHome();
   return useQuery({ queryKey: ['pantry'], queryFn: () => store.all('pantry') });
+}
+
+/** What was bought. */
+export function usePurchases(): UseQueryResult<Purchase[]> {
+  const { store } = useHome();
+  return useQuery({ queryKey: ['purchase'], queryFn: () => store.all('purchase') });
+}
+
+/** What is wanted besides what the rooms ask for. */
+export function useWanted(): UseQueryResult<Wanted[]> {
+  const { store } = useHome();
+  return useQuery({ queryKey: ['wanted'], queryFn: () => store.all('wanted'), select: byName });
+}
+
+/** What would be bought if it were not made. */
+export function useInstead(): UseQueryResult<BoughtInstead[]> {
+  const { store } = useHome();
+  return useQuery({ queryKey: ['instead'], queryFn: () => store.all('instead'), select: byName });
 }
 
 /** What the person has described: it may stand in a formula, and be named in a text. */

@@ -31,6 +31,7 @@ export { agoText, capital, countdownText, minutesText, whenText } from './times'
 export { timerEventText, timerStatusText, timerPath, timerTitle } from './timerText';
 export { TimerLine } from './TimerLine';
 export { TakenUp } from './TakenUp';
+export { TickRow } from './TickRow';
 export { TrickLine } from './TrickLine';
 export { TRICK_WORTH_WORDS } from './trickWords';
 export { TimerFace, TimerRing } from './TimerFace';

@@ -1,4 +1,14 @@
 /** What the list of things to buy and the kits ask for. */
 export { shoppingNeeds, type ItemNeed, type MixtureNeed, type Needs, type ToShopFor } from '../shopping/needs';
-export { kitFor, kitTasks, kitWith, thingsFor, type HomeKit, type HomeTask, type KitAim } from '../shopping/kitHome';
-export { shoppingText } from '../shopping/shoppingText';
+export {
+  kitFor,
+  kitTasks,
+  kitWith,
+  thingsFor,
+  type HomeKit,
+  type HomeTask,
+  type KitAim,
+  type KitHome,
+  type KitLevel,
+} from '../shopping/kitHome';
+export { packsText, shoppingText, type ShoppingLine } from '../shopping/shoppingText';

@@ -13,7 +13,7 @@ import { formulaSchema, idSchema as id, ownIngredientSchema, strengthSchema } fr
 import { boolean, arrayOf, byId, number, objectOf, enumOf, orNull, text, unionOf } from '../formula/typedSchema';
 import { BATCH_STATES, type Batch } from '../shelf-life/batch';
 import type { LabelContent } from '../shelf-life/label';
-import type { Pack, PantryItem, StockAmount } from '../stock/pantry';
+import { MAX_ALSO_SOLD, type Pack, type PantryItem, type StockAmount } from '../stock/pantry';
 import type { BoughtInstead, PacksBought, Purchase, Wanted } from '../stock/purchase';
 import type { ShelfLife } from '../shelf-life/shelfLife';
 import { DEFAULT_DROPS_PER_ML, DROPS_PER_ML_RANGE } from '../quantity/drops';
@@ -198,9 +198,6 @@ const packFields = {
 };
 const packSchema = objectOf<Pack>(packFields);
 
-/** So many sizes of one thing are kept beside the one that stands there. */
-export const MAX_PACKS = 8;
-
 /** The id of an item of the cupboard. */
 const itemId = text()
   .pattern(/^[a-z0-9-]+$/)
@@ -213,7 +210,7 @@ export const pantryItemSchema = objectOf<PantryItem>(
     pack: orNull(packSchema),
   },
   {
-    alsoSold: arrayOf(packSchema).max(MAX_PACKS),
+    alsoSold: arrayOf(packSchema).max(MAX_ALSO_SOLD),
     strength: strengthSchema,
     own: ownIngredientSchema,
     openedAt: isoDate.messages({ 'string.instant': OPENED }),
@@ -294,7 +291,7 @@ export const purchaseSchema = objectOf<Purchase>({
     }),
   )
     .min(1)
-    .max(MAX_PACKS + 1),
+    .max(MAX_ALSO_SOLD + 1),
 });
 
 const TO_MAKE = 'Give how much in mL, as a number over 0 and up to 100 000.';

@@ -34,7 +34,7 @@ export interface KitAim {
 }
 
 /** A home to be fitted out. */
-export interface ToFitOut extends HomeToClean {
+export interface KitHome extends HomeToClean {
   /** The person's own formulas. */
   readonly formulas: readonly Formula[];
 }
@@ -77,7 +77,7 @@ function goodWays(ways: readonly Way[]): Made[] {
 }
 
 /** Everything that is to be done in a home: each surface with what it is kept up for and what it commonly has. */
-export function kitTasks(home: ToFitOut): HomeTask[] {
+export function kitTasks(home: KitHome): HomeTask[] {
   const ways = waysInHome(home, { shelf: [], formulas: [...home.formulas, ...STARTER_FORMULAS], cupboard: null });
   return home.surfaces.flatMap((surface) =>
     soilsFor(surface, home).flatMap((soilId): HomeTask[] => {

@@ -44,6 +44,9 @@ export interface PantryItem {
   readonly openedAt?: string;
 }
 
+/** So many sizes are kept beside the pack that stands there. */
+export const MAX_ALSO_SOLD = 8;
+
 /** The packs that it is sold in, the one that stands there first. */
 export const packsOf = ({ pack, alsoSold = [] }: PantryItem): readonly Pack[] =>
   pack ? [pack, ...alsoSold] : alsoSold;

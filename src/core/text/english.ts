@@ -10,6 +10,9 @@ export const listOf = (names: readonly string[]): string => AND.format(names);
 export const plural = (count: number, one: string, other: string): string =>
   NUMBER.select(count) === 'one' ? one : other;
 
+/** A count with its word: "one thing" is "1 thing", then "2 things". */
+export const counted = (count: number, one: string, other: string): string => `${count} ${plural(count, one, other)}`;
+
 /** A name that is many by itself: soap flakes, granules, herbs. */
 const MANY = /[^su]s$/i;
 

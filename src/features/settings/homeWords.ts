@@ -1,4 +1,4 @@
-import type { Home, MergedHomes, MergedList } from '@/core';
+import { counted, type Home, type MergedHomes, type MergedList } from '@/core';
 
 /** Every list of a home by its name, one and many. */
 const LISTS = [
@@ -17,8 +17,6 @@ const LISTS = [
   ['timers', 'wait', 'waits'],
   ['log', 'entry of the log', 'entries of the log'],
 ] as const satisfies readonly (readonly [keyof Home, string, string])[];
-
-const counted = (n: number, one: string, many: string): string => `${n} ${n === 1 ? one : many}`;
 
 /** What a home holds, in words. */
 export const contents = (home: Home): string =>

@@ -104,6 +104,12 @@ export function ShelfScreen({ openId }: { openId: string | null }) {
         to="/shelf/cupboard"
         onPress={() => router.push('/shelf/cupboard')}
       />
+      <Row
+        title="Shopping"
+        detail="What the next days need, less what is there"
+        to="/shelf/shopping"
+        onPress={() => router.push('/shelf/shopping')}
+      />
       <RunOut batches={batches.data ?? []} now={now} />
       <Infusions />
       {batches.isSuccess && kept.length === 0 && (
