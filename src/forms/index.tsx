@@ -8,3 +8,4 @@ const NOT_HERE = {
 
 export const EntryChangeForm = part(async () => (await import('./all')).EntryChangeForm, NOT_HERE);
 export const PantryItemForm = part(async () => (await import('./all')).PantryItemForm, NOT_HERE);
+export const InsteadForm = part(async () => (await import('./all')).InsteadForm, NOT_HERE);

@@ -30,6 +30,7 @@ export { SURFACE_GROUP_WORDS } from './surfaceGroups';
 export { agoText, capital, countdownText, minutesText, whenText } from './times';
 export { timerEventText, timerStatusText, timerPath, timerTitle } from './timerText';
 export { TimerLine } from './TimerLine';
+export { Table } from './Table';
 export { TakenUp } from './TakenUp';
 export { TickRow } from './TickRow';
 export { TrickLine } from './TrickLine';

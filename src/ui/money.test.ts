@@ -7,8 +7,8 @@ test.each([
   [12, 'kr', 'kr 12.00'],
   [1234.5, 'EUR', '€1,234.50'],
   [340, 'JPY', '¥340'],
-  [-2.5, 'USD', '-$2.50'],
-  [-2.5, 'zł', '-zł 2.50'],
+  [-2.5, 'USD', '−$2.50'],
+  [-2.5, 'zł', '−zł 2.50'],
 ])('%d in %j is %s', (amount, currency, text) => expect(moneyText(amount, currency).replace(/ /g, ' ')).toBe(text));
 
 test('what is less than ten of the least coins has a figure more', () => {

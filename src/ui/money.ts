@@ -65,7 +65,7 @@ const writtenIn = (currency: string): Written =>
 export function moneyText(amount: number, currency: string): string {
   const { decimals, write } = writtenIn(currency);
   const isSmall = amount !== 0 && Math.abs(amount) < 10 ** (1 - decimals);
-  return write(amount, isSmall ? decimals + 1 : decimals);
+  return write(amount, isSmall ? decimals + 1 : decimals).replace('-', '−');
 }
 
 /**

@@ -9,4 +9,5 @@ export {
   type ToReckon,
   type YearMoney,
 } from '../money/report';
-export { costOf } from '../stock/cost';
+export { scaledPortions } from '../formula/scaledPortions';
+export { costOfPortions } from '../stock/cost';

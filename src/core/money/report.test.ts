@@ -114,6 +114,10 @@ describe('what this year has spared', () => {
     expect(year.alone).toEqual({ uses: 1, money: expect.closeTo(0.01, 9) as number });
     expect(year.saved).toBeCloseTo(0.7, 9);
     expect([year.unknownUses, year.estimatedUses, year.unpriced]).toEqual([0, 0, []]);
+    // The one of December, whole in the year before.
+    const { lastYear } = moneyReport(home({ log }));
+    expect(lastYear).toMatchObject({ year: '2025', compared: { uses: 1 }, saved: expect.closeTo(0.07, 9) as number });
+    expect(lastYear.soFar).toEqual([{ month: '2025-12', money: expect.closeTo(0.07, 9) as number }]);
   });
 
   test('less what was poured away, by what was left of it', () => {
@@ -150,10 +154,16 @@ describe('what this year has spared', () => {
     ];
     const year = yearOf({ log, vessels });
     expect(year.bottles).toEqual({ bottles: 1, money: 2.5 });
+    // One use a month at 0.07 spared, two in January; the bottle in February.
+    expect(year.soFar.map((m) => m.month)).toHaveLength(11);
+    expect(year.soFar[0]).toEqual({ month: '2026-01', money: expect.closeTo(0.14, 9) as number });
+    expect(year.soFar[1]).toEqual({ month: '2026-02', money: expect.closeTo(0.14 + 0.07 - 2.5, 9) as number });
+    expect(year.soFar.at(-1)?.money).toBeCloseTo(year.saved ?? NaN, 9);
     expect(year.saved).toBeCloseTo(0.7 - 2.5, 9);
   });
 
-  test('is not said where nothing is held beside it', () => expect(yearOf({ log, instead: [] }).saved).toBeNull());
+  test('is not said where nothing is held beside it', () =>
+    expect(yearOf({ log, instead: [] })).toMatchObject({ saved: null, soFar: [] }));
 
   test('what was spent in shops is what was ticked off', () => {
     const bought = (at: string, price: number | null) => ({

@@ -47,7 +47,7 @@ export interface MonthMoney {
 export interface FormulaMoney {
   readonly formulaId: string;
   readonly name: string;
-  /** How often it was used this year. */
+  /** How often it was used in these twelve months. */
   readonly uses: number;
   /** Of these, how often nobody could say what it cost. */
   readonly unknownUses: number;
@@ -80,19 +80,23 @@ export interface YearMoney {
   readonly bottles: { readonly bottles: number; readonly money: number };
   /** What was spared: buying instead, less the same uses, less what was poured away, less bottles; below 0 where it cost more. Null where nothing is held beside it. */
   readonly saved: number | null;
+  /** The same at the end of each month, from the first in which anything counts; empty where nothing is held beside it. */
+  readonly soFar: readonly { readonly month: string; readonly money: number }[];
   /** What was spent in shops on what is in the cupboard, where it was ticked off a list. */
   readonly spent: number;
 }
 
-/** What is made, used, thrown away and spared. */
+/** What is made, used, thrown away and spared, of twelve months and two years. */
 export interface MoneyReport {
   /** The last twelve months, this one last. */
   readonly months: readonly MonthMoney[];
   /** All rooms of these months, the dearest first. */
   readonly rooms: readonly string[];
-  /** Formulas used this year, the most used first. */
+  /** Formulas used in these months, the most used first. */
   readonly formulas: readonly FormulaMoney[];
   readonly year: YearMoney;
+  /** The same of the year before, whole. */
+  readonly lastYear: YearMoney;
 }
 
 const MONTHS = 12;
@@ -184,37 +188,72 @@ function pouredAway(batch: Batch, batches: readonly Batch[]): number {
 const costOfBatch = ({ cost, formula, volumeML }: Batch, { pantry, facts }: Prices): Cost | null =>
   cost ?? costOfPortions(scaledPortions(formula, { volumeML, massG: null }, droppersOf(facts)), pantry);
 
-function spoiledIn(year: string, home: ToReckon): YearMoney['spoiled'] {
-  const spoiled = home.batches.flatMap((b) => {
-    const share = b.endedAt !== null && localMonth(b.endedAt).startsWith(year) ? pouredAway(b, home.batches) : 0;
-    return share > 0 ? [{ cost: costOfBatch(b, home), share }] : [];
-  });
-  return {
-    bottles: spoiled.length,
-    money: sum(spoiled.map(({ cost, share }) => (cost ? shareOfCost(cost, share).money : 0))),
-  };
+/** Money that counts in a month. */
+interface InMonth {
+  readonly month: string;
+  readonly money: number;
 }
 
-function yearOf(year: string, priced: readonly Priced[], home: ToReckon): YearMoney {
-  const known = priced.flatMap(({ entry, cost }) =>
-    cost ? [{ cost, instead: insteadOf(entry.used.id ?? '', home.instead) }] : [],
+/** What was poured away in a year. */
+const spoiledIn = (year: string, home: ToReckon): InMonth[] =>
+  home.batches.flatMap((b) => {
+    const month = b.endedAt === null ? '' : localMonth(b.endedAt);
+    const share = month.startsWith(year) ? pouredAway(b, home.batches) : 0;
+    const cost = costOfBatch(b, home);
+    return share > 0 ? [{ month, money: cost ? shareOfCost(cost, share).money : 0 }] : [];
+  });
+
+/** Bottles bought in a year. */
+const bottlesIn = (year: string, { vessels }: ToReckon): InMonth[] =>
+  vessels.flatMap(({ bought }) =>
+    bought && localMonth(bought.at).startsWith(year) ? [{ month: localMonth(bought.at), money: bought.price }] : [],
   );
-  const compared = known.filter((k) => k.instead !== null);
+
+const moneyIn = (all: readonly InMonth[]): number => sum(all.map((o) => o.money));
+
+/** How what was spared adds up, month by month, from the first that has a part in it. */
+function soFar(months: readonly string[], gains: readonly InMonth[]): readonly InMonth[] {
+  const first = gains.reduce((least, g) => (g.month < least ? g.month : least), months.at(-1) ?? '');
+  return months
+    .filter((month) => month >= first)
+    .map((month) => ({ month, money: moneyIn(gains.filter((g) => g.month <= month)) }));
+}
+
+function yearOf(month: string, all: readonly Priced[], home: ToReckon): YearMoney {
+  const year = month.slice(0, 4);
+  const priced = all.filter((p) => p.month.startsWith(year));
+  const known = priced.flatMap(({ entry, cost, month: of }) =>
+    cost ? [{ cost, month: of, instead: insteadOf(entry.used.id ?? '', home.instead) }] : [],
+  );
+  const compared = known.flatMap((k) => (k.instead ? [{ ...k, buying: insteadPerUse(k.instead) }] : []));
   const alone = known.filter((k) => k.instead === null);
   const spoiled = spoiledIn(year, home);
-  const bought = home.vessels.flatMap(({ bought: b }) => (b && localMonth(b.at).startsWith(year) ? [b.price] : []));
-  const uses = sum(compared.map((k) => k.cost.money));
-  const instead = sum(compared.map((k) => (k.instead ? insteadPerUse(k.instead) : 0)));
+  const bottles = bottlesIn(year, home);
+  const gains = [
+    ...compared.map((k) => ({ month: k.month, money: k.buying - k.cost.money })),
+    ...[...spoiled, ...bottles].map((o) => ({ ...o, money: -o.money })),
+  ];
+  const hasCompared = compared.length > 0;
   return {
     year,
-    compared: { uses: compared.length, money: uses, instead },
+    compared: {
+      uses: compared.length,
+      money: sum(compared.map((k) => k.cost.money)),
+      instead: sum(compared.map((k) => k.buying)),
+    },
     alone: { uses: alone.length, money: sum(alone.map((k) => k.cost.money)) },
     unknownUses: priced.length - known.length,
     unpriced: sumOfCosts(known.map((k) => k.cost)).unpriced,
     estimatedUses: known.filter((k) => k.cost.isEstimate).length,
-    spoiled,
-    bottles: { bottles: bought.length, money: sum(bought) },
-    saved: compared.length === 0 ? null : instead - uses - spoiled.money - sum(bought),
+    spoiled: { bottles: spoiled.length, money: moneyIn(spoiled) },
+    bottles: { bottles: bottles.length, money: moneyIn(bottles) },
+    saved: hasCompared ? moneyIn(gains) : null,
+    soFar: hasCompared
+      ? soFar(
+          monthsUpTo(month).filter((m) => m.startsWith(year)),
+          gains,
+        )
+      : [],
     spent: sum(
       home.purchases
         .filter((p) => localMonth(p.at).startsWith(year))
@@ -233,11 +272,14 @@ export function moneyReport(home: ToReckon): MoneyReport {
     .filter((e) => e.used.kind === 'formula')
     .map((entry): Priced => ({ entry, month: localMonth(entry.at), cost: costOfOne(entry) }));
   const month = localMonth(home.nowISO);
-  const year = month.slice(0, 4);
-  const thisYear = priced.filter((p) => p.month.startsWith(year));
+  const months = monthsUpTo(month);
   return {
-    ...byMonth(priced, monthsUpTo(month), home.rooms),
-    formulas: byFormula(thisYear, home),
-    year: yearOf(year, thisYear, home),
+    ...byMonth(priced, months, home.rooms),
+    formulas: byFormula(
+      priced.filter((p) => months.includes(p.month)),
+      home,
+    ),
+    year: yearOf(month, priced, home),
+    lastYear: yearOf(`${Number(month.slice(0, 4)) - 1}-12`, priced, home),
   };
 }

@@ -10,21 +10,24 @@ import {
   DEFAULT_CONTEXT,
   vesselFacts,
   type Batch,
+  type BoughtInstead,
   type Formula,
   type Home,
   type MeasureSystem,
   type OwnIngredient,
   type PantryItem,
+  type Purchase,
   type Settings,
   type Vessel,
 } from '../../core';
 import { labelContents, readLabel } from '../../core/doors/label';
+import { costOfPortions, scaledPortions } from '../../core/doors/money';
 import { demoLog } from './demoLog';
 import { DEMO_ROOMS, DEMO_SURFACES, demoTimers } from './demoRooms';
 
 /** The narrowboat Pipit: an invented home, to look round in. */
 
-const VESSELS: readonly Vessel[] = [
+const vesselsOf = (dayAgo: (days: number) => string): readonly Vessel[] => [
   {
     id: 'pipit-375',
     name: 'Galley spray',
@@ -33,6 +36,7 @@ const VESSELS: readonly Vessel[] = [
     material: 'hdpe',
     opaque: true,
     place: 'Galley',
+    bought: { price: 1.2, at: dayAgo(112) },
   },
   {
     id: 'pipit-500',
@@ -42,6 +46,7 @@ const VESSELS: readonly Vessel[] = [
     material: 'glass',
     opaque: true,
     place: 'Shower room',
+    bought: { price: 2.4, at: dayAgo(96) },
   },
   {
     id: 'pipit-250',
@@ -94,14 +99,16 @@ const REED_SUDS: OwnIngredient = {
 
 /** The galley locker. Prices are made up. */
 const pantryOf = (dayAgo: (days: number) => string): readonly PantryItem[] => [
-  inLocker('white-vinegar', 620, 0.95, 1000, 'mL'),
+  { ...inLocker('white-vinegar', 620, 0.95, 1000, 'mL'), alsoSold: [{ price: 3.6, value: 5000, unit: 'mL' }] },
   inLocker('distilled-water', 2600, 1.9, 5000, 'mL'),
-  inLocker('dish-soap', 240, 1.6, 500, 'mL'),
+  { ...inLocker('dish-soap', 240, 1.6, 500, 'mL'), alsoSold: [{ price: 2.6, value: 1000, unit: 'mL' }] },
   { ...inLocker('castile-soap', 90, 7.5, 500, 'mL'), openedAt: dayAgo(150) },
   inLocker('isopropyl-alcohol', 310, 6.4, 500, 'mL'),
   inLocker('baking-soda', 380, 1.4, 500, 'g'),
   inLocker('washing-soda', 900, 1.7, 1000, 'g'),
-  inLocker('citric-acid', 210, 3.2, 250, 'g'),
+  { ...inLocker('citric-acid', 26, 3.2, 250, 'g'), alsoSold: [{ price: 7.8, value: 1000, unit: 'g' }] },
+  inLocker('lemon-juice', 12, 0.75, 250, 'mL'),
+  inLocker('salt', 400, 0.6, 750, 'g'),
   { ...inLocker('hydrogen-peroxide', 140, 2.1, 250, 'mL'), openedAt: dayAgo(212) },
   { ...inLocker('pipit-suds', 400, 2.3, 500, 'mL'), own: REED_SUDS },
 ];
@@ -171,7 +178,8 @@ const dayAgoFrom =
 
 function batch(made: Made, now: Date): Batch {
   const formula = [...FORMULAS, ...STARTER_FORMULAS].find((f) => f.id === made.formula);
-  const vessel = VESSELS.find((v) => v.id === made.vessel);
+  const dayAgo = dayAgoFrom(now);
+  const vessel = vesselsOf(dayAgo).find((v) => v.id === made.vessel);
   if (!formula || !vessel) throw new Error(`The demo's batch ${made.id} names what is not there`);
   const evaluation = evaluate(formula, {
     ...DEFAULT_CONTEXT,
@@ -182,7 +190,8 @@ function batch(made: Made, now: Date): Batch {
   });
   if (!evaluation.ok) throw new Error(`The demo's formula ${formula.id} does not come together`);
   const volumeML = vessel.capacityML * 0.9;
-  const dayAgo = dayAgoFrom(now);
+  const portions = scaledPortions(formula, { volumeML, massG: null }, SETTINGS.dropsPerML);
+  const cost = costOfPortions(portions, pantryOf(dayAgo));
   return {
     id: made.id,
     formula,
@@ -190,17 +199,67 @@ function batch(made: Made, now: Date): Batch {
     label: labelOf(formula, evaluation.value),
     volumeML,
     ...(made.left === undefined ? {} : { leftML: made.left * volumeML }),
+    ...(cost === null ? {} : { cost }),
     madeAt: dayAgo(made.daysAgo),
     state: made.state ?? 'kept',
     endedAt: made.endedDaysAgo === undefined ? null : dayAgo(made.endedDaysAgo),
   };
 }
 
+/** What came aboard from shops. Prices are made up. */
+const purchasesOf = (dayAgo: (days: number) => string): readonly Purchase[] =>
+  (
+    [
+      [104, 'white-vinegar', 'white vinegar', 0.95, 1000, 'mL', 2],
+      [104, 'citric-acid', 'citric acid', 3.2, 250, 'g', 1],
+      [61, 'dish-soap', 'dish soap', 1.6, 500, 'mL', 1],
+      [61, 'distilled-water', 'distilled water', 1.9, 5000, 'mL', 1],
+      [27, 'white-vinegar', 'white vinegar', 0.95, 1000, 'mL', 3],
+    ] as const
+  ).map(([days, itemId, name, price, value, unit, count], i) => ({
+    id: `pipit-bought-${i}`,
+    at: dayAgo(days),
+    itemId,
+    name,
+    packs: [{ price, value, unit, count }],
+  }));
+
+/** What would be bought, by its kind: made up, too. */
+const INSTEAD: readonly BoughtInstead[] = [
+  {
+    id: 'pipit-bath-spray',
+    name: 'bathroom spray',
+    price: 2.75,
+    value: 750,
+    unit: 'mL',
+    uses: 22,
+    formulaIds: ['starter-everyday', 'starter-scum', 'pipit-shower'],
+  },
+  {
+    id: 'pipit-kitchen-spray',
+    name: 'kitchen spray',
+    price: 2.2,
+    value: 750,
+    unit: 'mL',
+    uses: 40,
+    formulaIds: ['starter-dish-spray'],
+  },
+  {
+    id: 'pipit-glass-spray',
+    name: 'glass spray',
+    price: 1.9,
+    value: 500,
+    unit: 'mL',
+    uses: 45,
+    formulaIds: ['pipit-porthole'],
+  },
+];
+
 /** The demo home, its dates counted back from now. */
 export function demoHome(now: Date): Home {
   return {
     formulas: FORMULAS,
-    vessels: VESSELS,
+    vessels: vesselsOf(dayAgoFrom(now)),
     batches: MADE.map((m) => batch(m, now)),
     pantry: pantryOf(dayAgoFrom(now)),
     rooms: DEMO_ROOMS,
@@ -209,9 +268,9 @@ export function demoHome(now: Date): Home {
     jobs: [],
     plans: [],
     earlier: [],
-    purchases: [],
-    wanted: [],
-    instead: [],
+    purchases: purchasesOf(dayAgoFrom(now)),
+    wanted: [{ kind: 'thing', id: 'pipit-sponges', name: 'Two sponges', boughtAt: null }],
+    instead: INSTEAD,
     log: demoLog(now, [...FORMULAS, ...STARTER_FORMULAS]),
     settings: SETTINGS,
   };

@@ -89,6 +89,9 @@ export function LogScreen({ openId }: { openId: string | null }) {
           <Title>Log</Title>
           <View style={styles.actions}>
             {!nothing && <Action title="Narrow" weight="quiet" onPress={() => setNarrowing(true)} testID="narrow" />}
+            {!nothing && (
+              <Action title="Money" weight="quiet" onPress={() => router.push('/log/money')} testID="to-money" />
+            )}
             <Action title="CSV" label="The log as a CSV file" weight="quiet" onPress={() => setFiles(true)} />
           </View>
         </View>

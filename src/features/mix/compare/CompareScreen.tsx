@@ -7,7 +7,6 @@ import { useFormula, useFormulas, usePantry, useSettings } from '@/data';
 import {
   Action,
   Body,
-  COLORS,
   Heading,
   Overline,
   LEVEL_WORD,
@@ -18,6 +17,7 @@ import {
   Screen,
   SecondaryText,
   SPACE,
+  Table,
   Title,
 } from '@/ui';
 import { strengthTitle } from '../verdict/strengthWords';
@@ -51,7 +51,7 @@ export function CompareScreen({ aId, bId }: { aId: string; bId: string | null })
       next={<Action title="Compare with another" onPress={() => setPicking(true)} testID="compare-pick" />}
     >
       <Title>Side by side</Title>
-      {b ? <Table a={a} b={b} /> : <Body>Choose what to hold beside {a.name}.</Body>}
+      {b ? <SideBySide a={a} b={b} /> : <Body>Choose what to hold beside {a.name}.</Body>}
       <Picker
         title={`Compare ${a.name} with`}
         all={all}
@@ -67,7 +67,7 @@ export function CompareScreen({ aId, bId }: { aId: string; bId: string | null })
 const number = (value: number | null, unit: string): string =>
   value === null || value === 0 ? '–' : `${formatNumber(value)} ${unit}`;
 
-function Table({ a, b }: { a: Formula; b: Formula }) {
+function SideBySide({ a, b }: { a: Formula; b: Formula }) {
   const settings = useSettings();
   const pantry = usePantry().data ?? [];
   const first = useMemo(() => evaluate(a, contextOf(a.use, settings)), [a, settings]);
@@ -89,29 +89,27 @@ function Table({ a, b }: { a: Formula; b: Formula }) {
     e.findings.filter((f) => codes.includes(f.code)).map((f) => `${LEVEL_WORD[f.level]}: ${f.happens}`);
   return (
     <View>
-      <View role="table" aria-label={`${a.name} beside ${b.name}`}>
-        <Row head cells={['', a.name, b.name]} />
-        <Row cells={['Verdict', LEVEL_WORD[of.verdict], LEVEL_WORD[to.verdict]]} strong={of.verdict !== to.verdict} />
-        <Row cells={['pH', pH(of), pH(to)]} strong={pH(of) !== pH(to)} />
-        {strengths.map((s) => (
-          <Row
-            key={s.key}
-            cells={[strengthTitle(s.key), number(s.from, s.unit), number(s.to, s.unit)]}
-            strong={Math.abs(s.from - s.to) > 0.01}
-          />
-        ))}
-        <Row cells={['Costs', money(of), money(to)]} strong={money(of) !== money(to)} />
-      </View>
+      <Table
+        label={`${a.name} beside ${b.name}`}
+        head={['', a.name, b.name]}
+        rows={[
+          { cells: ['Verdict', LEVEL_WORD[of.verdict], LEVEL_WORD[to.verdict]], strong: of.verdict !== to.verdict },
+          { cells: ['pH', pH(of), pH(to)], strong: pH(of) !== pH(to) },
+          ...strengths.map((s) => ({
+            cells: [strengthTitle(s.key), number(s.from, s.unit), number(s.to, s.unit)],
+            strong: Math.abs(s.from - s.to) > 0.01,
+          })),
+          { cells: ['Costs', money(of), money(to)], strong: money(of) !== money(to) },
+        ]}
+      />
       <Heading style={styles.heading}>What goes in, to a litre</Heading>
-      <View role="table" aria-label="What goes in, to a litre">
-        {lines.map((l) => (
-          <Row
-            key={l.ingredientId}
-            cells={[l.name, number(l.aPerL, l.unit), number(l.bPerL, l.unit)]}
-            strong={Math.abs((l.aPerL ?? 0) - (l.bPerL ?? 0)) > 0.5}
-          />
-        ))}
-      </View>
+      <Table
+        label="What goes in, to a litre"
+        rows={lines.map((l) => ({
+          cells: [l.name, number(l.aPerL, l.unit), number(l.bPerL, l.unit)],
+          strong: Math.abs((l.aPerL ?? 0) - (l.bPerL ?? 0)) > 0.5,
+        }))}
+      />
       {(onlyA.length > 0 || onlyB.length > 0) && (
         <Section>
           <Heading style={styles.heading}>Found in one alone</Heading>
@@ -132,43 +130,4 @@ function Table({ a, b }: { a: Formula; b: Formula }) {
   );
 }
 
-/** One row: what it is, and both sides; what differs stands bold. */
-function Row({
-  cells,
-  head = false,
-  strong = false,
-}: {
-  cells: readonly [string, string, string];
-  head?: boolean;
-  strong?: boolean;
-}) {
-  return (
-    <View role="row" style={[styles.row, head && styles.head]}>
-      {cells.map((cell, i) => (
-        <View
-          key={i}
-          role={head ? 'columnheader' : i === 0 ? 'rowheader' : 'cell'}
-          style={i === 0 ? styles.first : styles.cell}
-        >
-          <Body style={head || (strong && i > 0) ? styles.strong : i === 0 ? styles.soft : undefined}>{cell}</Body>
-        </View>
-      ))}
-    </View>
-  );
-}
-
-const styles = StyleSheet.create({
-  row: {
-    flexDirection: 'row',
-    gap: SPACE.m,
-    paddingVertical: SPACE.s,
-    borderBottomWidth: 1,
-    borderBottomColor: COLORS.line,
-  },
-  head: { borderBottomWidth: 2, borderBottomColor: COLORS.ink },
-  first: { flex: 1 },
-  cell: { flex: 1.1 },
-  strong: { fontWeight: '700', fontVariant: ['tabular-nums'] },
-  soft: { color: COLORS.inkSoft },
-  heading: { paddingTop: SPACE.l },
-});
+const styles = StyleSheet.create({ heading: { paddingTop: SPACE.l } });
