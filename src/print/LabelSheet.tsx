@@ -1,14 +1,15 @@
 import { useEffect, useMemo, useState } from 'react';
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
 import { formulaText, type Formula, type LabelContent, type Profile } from '@/core';
-import { fileNameOf, saveFile, StoppedError } from '@/data';
-import { Action, Body, Choice, COLORS, Sheet, SPACE, SecondaryText, useWork, Working } from '@/ui';
+import { fileNameOf } from '@/data';
+import { Action, Body, Choice, COLORS, Sheet, SPACE, SecondaryText, Working } from '@/ui';
 import { codeOf } from './code';
 import { labelSizeFor, type LabelLayout, type LabelSize } from './labelLayout';
 import { LabelPreview } from './LabelPreview';
 import { perSheet } from './paper';
 import type { PRESS_TASKS } from './press';
 import { askPress } from './pressDesk';
+import { setWords, useFiles } from './useFiles';
 
 interface Props {
   readonly open: boolean;
@@ -27,17 +28,12 @@ const SIZES: readonly { value: string; label: string; size: LabelSize | null }[]
   { value: 'large', label: '100 × 70 mm', size: { widthMM: 100, heightMM: 70 } },
 ];
 
-type Made = string | Uint8Array<ArrayBuffer>;
-
-const wordsOf = (error: unknown): string => (error instanceof Error ? error.message : 'The label could not be set.');
-
 /** The label as it prints, its size, and its files. */
-export default function LabelSheet({ open, onClose, formula, content, profile, volume, made, discardBy }: Props) {
+export function LabelSheet({ open, onClose, formula, content, profile, volume, made, discardBy }: Props) {
   const { width } = useWindowDimensions();
   const [layout, setLayout] = useState<LabelLayout | null>(null);
-  const [wrong, setWrong] = useState<string | null>(null);
   const [which, setWhich] = useState('bottle');
-  const { works, run } = useWork();
+  const { works, wrong, setWrong, save } = useFiles();
   const code = useMemo(() => codeOf(formulaText(formula)), [formula]);
   const size = SIZES.find((s) => s.value === which)?.size ?? null;
   // By what it says, not by whose object it is: a screen that is drawn anew asks for nothing anew.
@@ -50,25 +46,21 @@ export default function LabelSheet({ open, onClose, formula, content, profile, v
     let stale = false;
     askPress('layout', JSON.parse(asked) as Parameters<typeof PRESS_TASKS.layout>[0]).then(
       (laidOut) => !stale && setLayout(laidOut),
-      (error: unknown) => !stale && setWrong(wordsOf(error)),
+      (error: unknown) => !stale && setWrong(setWords(error)),
     );
     return () => {
       stale = true;
     };
-  }, [open, asked]);
+  }, [open, asked, setWrong]);
   const name = fileNameOf(content.name);
-  const save = async (file: string, type: string, making: (signal: AbortSignal) => Promise<Made>): Promise<void> => {
-    setWrong(null);
-    try {
-      saveFile(file, await run('The file is being made', making), type);
-    } catch (error) {
-      if (!(error instanceof StoppedError)) setWrong(wordsOf(error));
-    }
-  };
   const pdf = (sheet: boolean): void => {
     if (!layout) return;
     const file = `${name}${sheet ? '-sheet' : ''}.pdf`;
-    void save(file, 'application/pdf', (signal) => askPress('pdf', { layout, sheet }, signal));
+    const { columns, rows } = perSheet(layout);
+    const copies = Array.from({ length: columns * rows }, () => layout);
+    void save(file, 'application/pdf', (signal) =>
+      sheet ? askPress('sheet', copies, signal) : askPress('pdf', layout, signal),
+    );
   };
   const svg = (): void => {
     if (layout) void save(`${name}.svg`, 'image/svg+xml', (signal) => askPress('svg', layout, signal));

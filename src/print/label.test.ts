@@ -3,12 +3,14 @@ import fc from 'fast-check';
 import { runs } from '../testing/runs';
 import jsQR from 'jsqr';
 import { PDFDocument } from 'pdf-lib';
-import { evaluate, formulaText, labelOf, STARTER_FORMULAS, DEFAULT_CONTEXT, VESSEL_SHAPES } from '@/core';
+import { evaluate, formulaText, labelOf, STARTER_FORMULAS, DEFAULT_CONTEXT, VESSEL_SHAPES, type Batch } from '@/core';
+import { handedOn } from '@/core/doors/household';
+import { cardLayout } from './cardLayout';
 import { codeOf } from './code';
 import { labelFonts } from './fonts';
 import { labelLayout, labelSizeFor, type LabelFacts, type Modules } from './labelLayout';
-import { labelPdf } from './labelPdf';
-import { perSheet } from './paper';
+import { labelPdf, sheetPdf } from './labelPdf';
+import { A4, GAP_MM, MARGIN_MM, onSheets, perSheet } from './paper';
 import { labelSvg } from './labelSvg';
 
 const FILES = 'node_modules/@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin';
@@ -117,7 +119,7 @@ describe('the files', () => {
   const layout = labelLayout(everyday, { widthMM: 70, heightMM: 50 }, fonts.width);
 
   test('the PDF page is the label, to a hundredth of a point', async () => {
-    const read = await PDFDocument.load(await labelPdf(layout, fonts, false));
+    const read = await PDFDocument.load(await labelPdf(layout, fonts));
     const { width, height } = read.getPage(0).getSize();
     // 1 inch is 25.4 mm and 72 points (ISO 32000).
     expect(width).toBeCloseTo((70 / 25.4) * 72, 2);
@@ -126,12 +128,16 @@ describe('the files', () => {
   });
 
   test('a sheet is A4 and holds as many as fit', async () => {
-    const read = await PDFDocument.load(await labelPdf(layout, fonts, true));
+    const { columns, rows } = perSheet(layout);
+    const copies = Array.from({ length: columns * rows }, () => layout);
+    const read = await PDFDocument.load(await sheetPdf(copies, fonts));
+    // One more begins a second sheet.
+    expect(read.getPageCount()).toBe(1);
+    expect((await PDFDocument.load(await sheetPdf([...copies, layout], fonts))).getPageCount()).toBe(2);
     const { width, height } = read.getPage(0).getSize();
     // ISO 216: 210 × 297 mm.
     expect((width / 72) * 25.4).toBeCloseTo(210, 2);
     expect((height / 72) * 25.4).toBeCloseTo(297, 2);
-    const { columns, rows } = perSheet(layout);
     expect(columns * layout.widthMM + (columns - 1) * 4).toBeLessThanOrEqual(190);
     expect(rows * layout.heightMM + (rows - 1) * 4).toBeLessThanOrEqual(277);
   });
@@ -145,5 +151,94 @@ describe('the files', () => {
     expect(svg).toContain('width="70mm"');
     expect(svg).toContain('Salt &amp; &lt;pepper&gt;');
     expect(svg).not.toContain('<pepper>');
+  });
+});
+
+describe('labels of several bottles on sheets', () => {
+  const size = fc.record({ widthMM: fc.integer({ min: 30, max: 190 }), heightMM: fc.integer({ min: 20, max: 277 }) });
+
+  test('none lies over another, none over the margin, and they stand in their order', () => {
+    fc.assert(
+      fc.property(fc.array(size, { minLength: 1, maxLength: 30 }), (sizes) => {
+        const placed = onSheets(sizes);
+        expect(placed.map((p) => p.layout)).toEqual(sizes);
+        for (const [i, a] of placed.entries()) {
+          expect(a.xMM).toBeGreaterThanOrEqual(MARGIN_MM);
+          expect(a.xMM + a.layout.widthMM).toBeLessThanOrEqual(A4.widthMM - MARGIN_MM + 1e-6);
+          expect(a.yMM + a.layout.heightMM).toBeLessThanOrEqual(A4.heightMM - MARGIN_MM + 1e-6);
+          for (const b of placed.slice(i + 1)) {
+            const apart =
+              a.page !== b.page ||
+              a.xMM + a.layout.widthMM + GAP_MM <= b.xMM + 1e-6 ||
+              b.xMM + b.layout.widthMM + GAP_MM <= a.xMM + 1e-6 ||
+              a.yMM + a.layout.heightMM + GAP_MM <= b.yMM + 1e-6 ||
+              b.yMM + b.layout.heightMM + GAP_MM <= a.yMM + 1e-6;
+            expect(apart).toBe(true);
+          }
+        }
+      }),
+      { numRuns: runs(100) },
+    );
+  });
+});
+
+describe('the card for somebody else', () => {
+  const cardOf = (id: string) => {
+    const formula = STARTER_FORMULAS.find((f) => f.id === id)!;
+    const vessel = {
+      id: 'v',
+      name: 'Bottle',
+      shape: 'straight-spray',
+      capacityML: 500,
+      material: 'hdpe',
+      opaque: true,
+    } as const;
+    const facts = { dropsPerML: 20, lives: [], hardnessMgPerL: null, schools: {} };
+    const { content, volume, made, discardBy } = factsOf(id);
+    const batch: Batch = {
+      id: 'b', formula, vessel, label: content, volumeML: 450, madeAt: '2026-11-25T10:00:00.000Z', state: 'kept', endedAt: null,
+    }; // prettier-ignore
+    const handed = handedOn(batch, facts);
+    const layout = cardLayout(
+      { content, handed, volume, made, discardBy, emergencyNumber: '112', poisonNumber: '' },
+      fonts.width,
+    );
+    return { content, handed, layout, text: layout.runs.map((r) => r.text).join(' ') };
+  };
+
+  test.each(STARTER_FORMULAS.filter((f) => f.use === 'stored').map((f) => [f.id]))(
+    '%s: what it is, for, never for, first aid and its day are all on it, none of it cut',
+    (id) => {
+      const { content, handed, layout, text } = cardOf(id);
+      const holds = (words: string) => expect(text).toContain(words.split(' ').filter(Boolean).join(' '));
+      holds(content.name);
+      holds('It cleans; it does not disinfect.');
+      if (content.purpose) holds(content.purpose);
+      if (content.never) holds(content.never);
+      for (const one of content.neverMeets ?? []) holds(one);
+      for (const caution of [...content.cautions, ...handed.notFor, ...handed.mind]) holds(caution);
+      // First steps in the wording of public guidance (from memory): whatever it is, eye, skin and swallowed.
+      for (const after of ['In the eye:', 'On the skin:', 'Swallowed:']) holds(after);
+      for (const { steps } of handed.firstAid) for (const step of steps) holds(step);
+      holds('23 Feb 2027');
+      holds('emergency 112, poison advice ____');
+      expect(layout.widthMM).toBe(105);
+      expect(layout.textPT).toBeGreaterThanOrEqual(8);
+      for (const run of layout.runs)
+        expect(run.x + fonts.width(run.text, run.sizePT, run.bold)).toBeLessThanOrEqual(105 - 2);
+    },
+  );
+
+  test('who lives where it goes is not known: it says whom it is no good for', () => {
+    const oily = cardOf('starter-peel');
+    // Peel vinegar holds citrus oil: cats mind it (see the findings about animals).
+    expect([...oily.handed.notFor, ...oily.handed.mind].join(' ')).toMatch(/cat/i);
+    expect(cardOf('starter-dish-spray').handed.notFor).toEqual([]);
+  });
+
+  test('what lights adds what to do when it burns', () => {
+    const alcohol = cardOf('starter-alcohol-wipe');
+    expect(alcohol.handed.firstAid.map((f) => f.after)).toContain('It smokes or burns');
+    expect(cardOf('starter-everyday').handed.firstAid.map((f) => f.after)).not.toContain('It smokes or burns');
   });
 });

@@ -53,7 +53,9 @@ const MODULE_MM = 0.33;
 const QUIET_MODULES = 4;
 const MAX_CODE_SHARE = 0.5;
 
-interface Paragraph {
+/** A paragraph of what is printed. */
+export interface Paragraph {
+  /** Bold, before the text. */
   readonly lead: string;
   readonly text: string;
   readonly name?: boolean;
@@ -61,9 +63,14 @@ interface Paragraph {
   readonly spare?: boolean;
 }
 
+/** What its strengths are, behind its contents. */
+export const contentsText = ({ contents, strengths }: LabelContent): string => {
+  const of = strengths.map((s) => `${s.of} ${Number(s.percent.toPrecision(2))} % ${s.basis}`).join(', ');
+  return `${contents.join(', ')}${of ? ` (${of})` : ''}`;
+};
+
 /** What must stand on a bottle, the most needed first. */
 function paragraphsOf({ content: c, volume, made, discardBy }: LabelFacts): Paragraph[] {
-  const strengths = c.strengths.map((s) => `${s.of} ${Number(s.percent.toPrecision(2))} % ${s.basis}`).join(', ');
   const meets = c.neverMeets ?? [];
   const all: (Paragraph | null)[] = [
     { lead: '', text: c.name, name: true },
@@ -71,7 +78,7 @@ function paragraphsOf({ content: c, volume, made, discardBy }: LabelFacts): Para
     c.never ? { lead: 'Never on: ', text: c.never } : null,
     meets.length > 0 ? { lead: 'Never with: ', text: meets.join(', ') } : null,
     ...c.cautions.map((caution) => ({ lead: 'Take care: ', text: caution })),
-    { lead: 'Contents: ', text: `${c.contents.join(', ')}${strengths ? ` (${strengths})` : ''}` },
+    { lead: 'Contents: ', text: contentsText(c) },
     { lead: 'Made: ', text: `${made}, ${volume}` },
     { lead: 'Discard by: ', text: c.keeps.highDays === 0 ? 'used at once' : discardBy },
     c.dwell ? { lead: 'Leave on: ', text: c.dwell } : null,
@@ -141,17 +148,23 @@ function flow(
 }
 
 /**
- * Lays out a label. The text is as large as fits; what may be spared goes before anything that warns; at
- * the smallest size the label grows rather than lose a word.
+ * Lays out paragraphs. The text is as large as fits; what may be spared goes before anything that warns; at
+ * the smallest size it grows rather than lose a word.
  *
  * @param size mm; 30 to 200 wide
+ * @param sizesPT from the largest to the smallest that is still read
  */
-export function labelLayout(facts: LabelFacts, size: LabelSize, width: TextWidth): LabelLayout {
-  const all = paragraphsOf(facts);
+export function laidOut(
+  all: readonly Paragraph[],
+  qr: Modules | null,
+  size: LabelSize,
+  width: TextWidth,
+  sizesPT: readonly number[] = SIZES_PT,
+): LabelLayout {
   const needed = all.filter((p) => !p.spare);
   const attempt = (paragraphs: readonly Paragraph[], textPT: number, heightMM: number): LabelLayout => {
     const asked = { widthMM: size.widthMM, heightMM };
-    const side = codeSide(facts.code, asked);
+    const side = codeSide(qr, asked);
     const code = side === null ? null : { side, topMM: heightMM - PADDING_MM - side };
     const { runs, endMM } = flow(paragraphs, textPT, width, asked, code);
     return {
@@ -159,16 +172,14 @@ export function labelLayout(facts: LabelFacts, size: LabelSize, width: TextWidth
       heightMM: Math.max(heightMM, endMM + PADDING_MM / 2),
       runs,
       code:
-        code && facts.code
-          ? { x: size.widthMM - PADDING_MM - code.side, y: code.topMM, sideMM: code.side, modules: facts.code }
-          : null,
+        code && qr ? { x: size.widthMM - PADDING_MM - code.side, y: code.topMM, sideMM: code.side, modules: qr } : null,
       bandMM: BAND_MM,
       grew: endMM + PADDING_MM / 2 > heightMM + 1e-6,
       textPT,
     };
   };
   for (const paragraphs of [all, needed]) {
-    for (const textPT of SIZES_PT) {
+    for (const textPT of sizesPT) {
       const layout = attempt(paragraphs, textPT, size.heightMM);
       if (!layout.grew) return layout;
     }
@@ -177,10 +188,14 @@ export function labelLayout(facts: LabelFacts, size: LabelSize, width: TextWidth
   let heightMM = size.heightMM;
   for (;;) {
     heightMM += 2;
-    const layout = attempt(needed, SIZES_PT[SIZES_PT.length - 1] ?? 5.5, heightMM);
+    const layout = attempt(needed, sizesPT.at(-1) ?? 5.5, heightMM);
     if (!layout.grew) return { ...layout, grew: true };
   }
 }
+
+/** Lays out a label. @param size mm; 30 to 200 wide */
+export const labelLayout = (facts: LabelFacts, size: LabelSize, width: TextWidth): LabelLayout =>
+  laidOut(paragraphsOf(facts), facts.code, size, width);
 
 /** A ring this near to the widest belongs to the body. */
 const WIDE_SHARE = 0.9;

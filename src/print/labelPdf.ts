@@ -2,7 +2,7 @@ import fontkit from '@pdf-lib/fontkit';
 import { PDFDocument, rgb, type PDFFont, type PDFPage } from 'pdf-lib';
 import type { LabelFonts } from './fonts';
 import type { LabelLayout } from './labelLayout';
-import { A4, GAP_MM, MARGIN_MM, MM_PT, perSheet } from './paper';
+import { A4, MM_PT, onSheets } from './paper';
 
 const INK = rgb(0x24 / 255, 0x20 / 255, 0x1a / 255);
 const BAND = rgb(0x1e / 255, 0x56 / 255, 0x38 / 255);
@@ -56,42 +56,50 @@ function draw(page: PDFPage, layout: LabelLayout, faces: Faces, xMM: number, yMM
   });
 }
 
-/** A label as a PDF: on a page of its own size, or as many as fit on a sheet of A4 with lines to cut along. */
-export async function labelPdf(
-  layout: LabelLayout,
-  fonts: Pick<LabelFonts, 'regular' | 'bold'>,
-  sheet: boolean,
-): Promise<Uint8Array<ArrayBuffer>> {
+/** A new document, its families in it. */
+async function begun(name: string, fonts: Pick<LabelFonts, 'regular' | 'bold'>) {
   const document = await PDFDocument.create();
   document.registerFontkit(fontkit);
   const faces: Faces = {
     regular: await document.embedFont(fonts.regular, { subset: true }),
     bold: await document.embedFont(fonts.bold, { subset: true }),
   };
-  const name = layout.runs[0]?.text ?? 'Label';
   document.setTitle(name);
   document.setCreator('Biscuit');
-  if (!sheet) {
-    const page = document.addPage([layout.widthMM * MM_PT, layout.heightMM * MM_PT]);
-    draw(page, layout, faces, 0, 0);
-  } else {
-    const page = document.addPage([A4.widthMM * MM_PT, A4.heightMM * MM_PT]);
-    const { columns, rows } = perSheet(layout);
-    for (let row = 0; row < rows; row++) {
-      for (let column = 0; column < columns; column++) {
-        const xMM = MARGIN_MM + column * (layout.widthMM + GAP_MM);
-        const yMM = MARGIN_MM + row * (layout.heightMM + GAP_MM);
-        page.drawRectangle({
-          x: xMM * MM_PT,
-          y: page.getHeight() - (yMM + layout.heightMM) * MM_PT,
-          width: layout.widthMM * MM_PT,
-          height: layout.heightMM * MM_PT,
-          borderColor: CUT,
-          borderWidth: 0.4,
-        });
-        draw(page, layout, faces, xMM, yMM);
-      }
-    }
+  return { document, faces };
+}
+
+const nameOf = (layout: LabelLayout | undefined): string => layout?.runs[0]?.text ?? 'Label';
+
+/** A label as a PDF, on a page of its own size. */
+export async function labelPdf(
+  layout: LabelLayout,
+  fonts: Pick<LabelFonts, 'regular' | 'bold'>,
+): Promise<Uint8Array<ArrayBuffer>> {
+  const { document, faces } = await begun(nameOf(layout), fonts);
+  const page = document.addPage([layout.widthMM * MM_PT, layout.heightMM * MM_PT]);
+  draw(page, layout, faces, 0, 0);
+  return (await document.save()) as Uint8Array<ArrayBuffer>;
+}
+
+/** Labels on as many sheets of A4 as they take, row by row, with lines to cut along. */
+export async function sheetPdf(
+  layouts: readonly LabelLayout[],
+  fonts: Pick<LabelFonts, 'regular' | 'bold'>,
+): Promise<Uint8Array<ArrayBuffer>> {
+  const { document, faces } = await begun(layouts.length === 1 ? nameOf(layouts[0]) : 'Labels', fonts);
+  const pages: PDFPage[] = [];
+  for (const { layout, page: at, xMM, yMM } of onSheets(layouts)) {
+    const page = (pages[at] ??= document.addPage([A4.widthMM * MM_PT, A4.heightMM * MM_PT]));
+    page.drawRectangle({
+      x: xMM * MM_PT,
+      y: page.getHeight() - (yMM + layout.heightMM) * MM_PT,
+      width: layout.widthMM * MM_PT,
+      height: layout.heightMM * MM_PT,
+      borderColor: CUT,
+      borderWidth: 0.4,
+    });
+    draw(page, layout, faces, xMM, yMM);
   }
   return (await document.save()) as Uint8Array<ArrayBuffer>;
 }

@@ -1,6 +1,7 @@
+import { cardLayout, type CardFacts } from './cardLayout';
 import { dataAddress, shippedFonts } from './fonts';
 import { labelLayout, type LabelFacts, type LabelLayout, type LabelSize } from './labelLayout';
-import { labelPdf } from './labelPdf';
+import { labelPdf, sheetPdf } from './labelPdf';
 import { labelSvg } from './labelSvg';
 import { pagePdf, type PageBlock } from './pagePdf';
 
@@ -10,9 +11,23 @@ export const PRESS_TASKS = {
   layout: async ({ facts, size }: { readonly facts: LabelFacts; readonly size: LabelSize }): Promise<LabelLayout> =>
     labelLayout(facts, size, (await shippedFonts()).width),
 
-  /** A label as a PDF, one or a sheet of them. */
-  pdf: async ({ layout, sheet }: { readonly layout: LabelLayout; readonly sheet: boolean }) =>
-    labelPdf(layout, await shippedFonts(), sheet),
+  /** A card laid out. */
+  card: async (facts: CardFacts): Promise<LabelLayout> => cardLayout(facts, (await shippedFonts()).width),
+
+  /** A label or a card as a PDF of its own size. */
+  pdf: async (layout: LabelLayout) => labelPdf(layout, await shippedFonts()),
+
+  /** Labels on sheets of A4, as a PDF. */
+  sheet: async (layouts: readonly LabelLayout[]) => sheetPdf(layouts, await shippedFonts()),
+
+  /** Labels of several bottles, each laid out at a size, on sheets of A4. */
+  sheetOf: async ({ all, size }: { readonly all: readonly LabelFacts[]; readonly size: LabelSize }) => {
+    const fonts = await shippedFonts();
+    return sheetPdf(
+      all.map((facts) => labelLayout(facts, size, fonts.width)),
+      fonts,
+    );
+  },
 
   /** A label as an SVG, its families in it. */
   svg: async (layout: LabelLayout): Promise<string> => {

@@ -31,6 +31,14 @@ export const accidentsOf = (findings: readonly Finding[]): Accident[] => [
   ...new Set(findings.filter((f) => f.level === 'danger').flatMap((f) => ACCIDENTS[f.code] ?? [])),
 ];
 
+/** What may happen with any cleaner, whatever it is made of. */
+const WITH_ANY: readonly Accident[] = ['eye', 'skin', 'swallowed'];
+
+/** The accidents to be ready for with a mixture: those of any cleaner, and those of what was found, mild or not. */
+export const firstAidFor = (findings: readonly Finding[]): Accident[] => [
+  ...new Set([...WITH_ANY, ...findings.filter((f) => f.level !== 'clear').flatMap((f) => ACCIDENTS[f.code] ?? [])]),
+];
+
 /** What to do first after an accident. General first steps in the wording of public guidance (from memory); no medical advice. */
 export const FIRST_STEPS: Readonly<Record<Accident, { readonly after: string; readonly steps: readonly string[] }>> = {
   breathed: {

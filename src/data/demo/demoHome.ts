@@ -271,7 +271,7 @@ export function demoHome(now: Date): Home {
     purchases: purchasesOf(dayAgoFrom(now)),
     wanted: [{ kind: 'thing', id: 'pipit-sponges', name: 'Two sponges', boughtAt: null }],
     instead: INSTEAD,
-    log: demoLog(now, [...FORMULAS, ...STARTER_FORMULAS]),
+    log: demoLog(now, [...FORMULAS, ...STARTER_FORMULAS], pantryOf(dayAgoFrom(now))),
     settings: SETTINGS,
   };
 }

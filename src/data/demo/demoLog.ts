@@ -8,8 +8,10 @@ import {
   type Formula,
   type LogEntry,
   type LogOutcome,
+  type PantryItem,
   type Used,
 } from '../../core';
+import { costOfPortions, scaledPortions } from '../../core/doors/money';
 import { DEMO_SURFACE_IDS, DEMO_ROOMS } from './demoRooms';
 
 /** Four months of cleaning aboard Pipit: made up, and the same every time. */
@@ -59,17 +61,31 @@ function used(formulas: readonly Formula[], id: string): Used {
   return usedFormula(formula, evaluation.value.state);
 }
 
+/** What one time takes, and costs. */
+function tookOnce(
+  formulas: readonly Formula[],
+  id: string,
+  volumeML: number,
+  pantry: readonly PantryItem[],
+): NonNullable<LogEntry['took']> {
+  const formula = formulas.find((f) => f.id === id);
+  const amount = { volumeML, massG: null };
+  const portions = formula ? scaledPortions(formula, amount, DEFAULT_CONTEXT.droppers) : [];
+  return { ...amount, cost: costOfPortions(portions, pantry) };
+}
+
 const roomOf = (room: string): LogEntry['room'] => {
   const id = `pipit-${room}`;
   return { id, name: DEMO_ROOMS.find((r) => r.id === id)?.name ?? '' };
 };
 
 /** Everything in the log of the demo home, counted back from now. */
-export function demoLog(now: Date, formulas: readonly Formula[]): LogEntry[] {
+export function demoLog(now: Date, formulas: readonly Formula[], pantry: readonly PantryItem[]): LogEntry[] {
   const entries: LogEntry[] = [];
   DEMO_SURFACE_IDS.forEach((row, r) => {
     if (row.everyDays === null) return;
     const what = used(formulas, row.formula);
+    const took = tookOnce(formulas, row.formula, row.takesML, pantry);
     const soil = SOILS.find((s) => s.id === row.soil);
     const planned = SHORTER[row.id] ?? MINUTES_ON[row.soil] ?? 2;
     const notes = NOTES[row.id] ?? [''];
@@ -94,6 +110,7 @@ export function demoLog(now: Date, formulas: readonly Formula[]): LogEntry[] {
           rewets: planned >= 12 && chance > 0.5 ? 1 : 0,
           endedBecause: '',
         },
+        took,
         rinsedAt: at,
         outcome,
         rating: {

@@ -19,29 +19,31 @@ interface Row {
   readonly everyDays: number | null;
   readonly soil: string;
   readonly formula: string;
+  /** mL that one time takes. */
+  readonly takesML: number;
   readonly sealed?: boolean;
   readonly finish?: string;
   readonly ageYears?: number;
 }
 
 export const DEMO_SURFACE_IDS: readonly Row[] = [
-  { room: 'galley', id: 'worktop', name: 'Ash worktop', material: 'varnished-wood', areaM2: 1.2, everyDays: 2, soil: 'daily-dirt', formula: 'starter-wood-soap', sealed: true, ageYears: 9 },
-  { room: 'galley', id: 'sink', name: 'Sink', material: 'stainless-steel', areaM2: 0.3, everyDays: 7, soil: 'limescale', formula: 'starter-everyday' },
-  { room: 'galley', id: 'hob', name: 'Hob', material: 'induction-hob', areaM2: 0.2, everyDays: 3, soil: 'fresh-grease', formula: 'starter-dish-spray' },
-  { room: 'galley', id: 'floor', name: 'Floor', material: 'vinyl-floor', areaM2: 3, everyDays: 7, soil: 'daily-dirt', formula: 'starter-floor' },
-  { room: 'galley', id: 'kettle', name: 'Kettle, inside', material: 'kettle', areaM2: 0.05, everyDays: 30, soil: 'limescale', formula: 'starter-kettle' },
-  { room: 'shower', id: 'tile', name: 'Wall tiles', material: 'glazed-tile', areaM2: 4, everyDays: 7, soil: 'limescale', formula: 'starter-everyday' },
-  { room: 'shower', id: 'tray', name: 'Shower tray', material: 'acrylic', areaM2: 0.7, everyDays: 7, soil: 'soap-scum', formula: 'starter-scum', ageYears: 6 },
-  { room: 'shower', id: 'grout', name: 'Grout', material: 'cement-grout', areaM2: 0.4, everyDays: 60, soil: 'mould', formula: 'starter-grout', sealed: false },
-  { room: 'shower', id: 'taps', name: 'Taps', material: 'chrome', areaM2: 0.05, everyDays: 7, soil: 'limescale', formula: 'starter-everyday' },
-  { room: 'shower', id: 'head', name: 'Shower head', material: 'shower-head', areaM2: 0.03, everyDays: 30, soil: 'limescale', formula: 'starter-neat', finish: 'chrome' },
-  { room: 'shower', id: 'mirror', name: 'Mirror', material: 'mirror', areaM2: 0.3, everyDays: 7, soil: 'fingerprints', formula: 'pipit-porthole' },
-  { room: 'shower', id: 'sealant', name: 'Sealant', material: 'silicone-sealant', areaM2: 0.05, everyDays: 30, soil: 'mould', formula: 'starter-mould' },
-  { room: 'saloon', id: 'stove', name: 'Stove glass', material: 'stove-glass', areaM2: 0.08, everyDays: 7, soil: 'soot', formula: 'starter-soot-paste' },
-  { room: 'saloon', id: 'brass', name: 'Brass portholes', material: 'brass', areaM2: 0.1, everyDays: 30, soil: 'tarnish', formula: 'starter-brass', finish: 'bare' },
-  { room: 'saloon', id: 'pine', name: 'Pine floor', material: 'waxed-wood', areaM2: 8, everyDays: 7, soil: 'daily-dirt', formula: 'starter-wood-soap' },
-  { room: 'saloon', id: 'frames', name: 'Window frames', material: 'aluminium', areaM2: 0.5, everyDays: 30, soil: 'daily-dirt', formula: 'starter-dish-spray' },
-  { room: 'saloon', id: 'rug', name: 'Wool rug', material: 'wool-silk', areaM2: 2.5, everyDays: null, soil: 'protein', formula: 'starter-dish-spray' },
+  { room: 'galley', id: 'worktop', name: 'Ash worktop', material: 'varnished-wood', areaM2: 1.2, everyDays: 2, soil: 'daily-dirt', formula: 'starter-wood-soap', takesML: 250, sealed: true, ageYears: 9 },
+  { room: 'galley', id: 'sink', name: 'Sink', material: 'stainless-steel', areaM2: 0.3, everyDays: 7, soil: 'limescale', formula: 'starter-everyday', takesML: 5 },
+  { room: 'galley', id: 'hob', name: 'Hob', material: 'induction-hob', areaM2: 0.2, everyDays: 3, soil: 'fresh-grease', formula: 'starter-dish-spray', takesML: 5 },
+  { room: 'galley', id: 'floor', name: 'Floor', material: 'vinyl-floor', areaM2: 3, everyDays: 7, soil: 'daily-dirt', formula: 'starter-floor', takesML: 2000 },
+  { room: 'galley', id: 'kettle', name: 'Kettle, inside', material: 'kettle', areaM2: 0.05, everyDays: 30, soil: 'limescale', formula: 'starter-kettle', takesML: 1000 },
+  { room: 'shower', id: 'tile', name: 'Wall tiles', material: 'glazed-tile', areaM2: 4, everyDays: 7, soil: 'limescale', formula: 'starter-everyday', takesML: 50 },
+  { room: 'shower', id: 'tray', name: 'Shower tray', material: 'acrylic', areaM2: 0.7, everyDays: 7, soil: 'soap-scum', formula: 'starter-scum', takesML: 5, ageYears: 6 },
+  { room: 'shower', id: 'grout', name: 'Grout', material: 'cement-grout', areaM2: 0.4, everyDays: 60, soil: 'mould', formula: 'starter-grout', takesML: 150, sealed: false },
+  { room: 'shower', id: 'taps', name: 'Taps', material: 'chrome', areaM2: 0.05, everyDays: 7, soil: 'limescale', formula: 'starter-everyday', takesML: 150 },
+  { room: 'shower', id: 'head', name: 'Shower head', material: 'shower-head', areaM2: 0.03, everyDays: 30, soil: 'limescale', formula: 'starter-neat', takesML: 150, finish: 'chrome' },
+  { room: 'shower', id: 'mirror', name: 'Mirror', material: 'mirror', areaM2: 0.3, everyDays: 7, soil: 'fingerprints', formula: 'pipit-porthole', takesML: 5 },
+  { room: 'shower', id: 'sealant', name: 'Sealant', material: 'silicone-sealant', areaM2: 0.05, everyDays: 30, soil: 'mould', formula: 'starter-mould', takesML: 30 },
+  { room: 'saloon', id: 'stove', name: 'Stove glass', material: 'stove-glass', areaM2: 0.08, everyDays: 7, soil: 'soot', formula: 'starter-soot-paste', takesML: 250 },
+  { room: 'saloon', id: 'brass', name: 'Brass portholes', material: 'brass', areaM2: 0.1, everyDays: 30, soil: 'tarnish', formula: 'starter-brass', takesML: 20, finish: 'bare' },
+  { room: 'saloon', id: 'pine', name: 'Pine floor', material: 'waxed-wood', areaM2: 8, everyDays: 7, soil: 'daily-dirt', formula: 'starter-wood-soap', takesML: 250 },
+  { room: 'saloon', id: 'frames', name: 'Window frames', material: 'aluminium', areaM2: 0.5, everyDays: 30, soil: 'daily-dirt', formula: 'starter-dish-spray', takesML: 8 },
+  { room: 'saloon', id: 'rug', name: 'Wool rug', material: 'wool-silk', areaM2: 2.5, everyDays: null, soil: 'protein', formula: 'starter-dish-spray', takesML: 5 },
 ];
 
 export const DEMO_SURFACES: readonly HomeSurface[] = DEMO_SURFACE_IDS.map((row) => ({

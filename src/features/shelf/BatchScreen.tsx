@@ -17,9 +17,9 @@ import {
   type KeepingMove,
   type Settings,
 } from '@/core';
-import { notRightOfBatch, relabelled } from '@/core/doors/household';
+import { handedOn, notRightOfBatch, relabelled } from '@/core/doors/household';
 import { useBatch, useEndBatch, useFormula, useSaveFormulas, useSettings, useWriteHome } from '@/data';
-import { LabelSheet } from '@/print';
+import { CardSheet, LabelSheet } from '@/print';
 import {
   Action,
   againPath,
@@ -65,7 +65,7 @@ export function BatchScreen({ id }: { id: string }) {
   const end = useEndBatch();
   const formula = useFormula(batch?.formula.id ?? '');
   const save = useSaveFormulas();
-  const [printing, setPrinting] = useState(false);
+  const [printing, setPrinting] = useState<'label' | 'card' | null>(null);
   const [atBottle, setAtBottle] = useState(false);
   const level = useLevel();
   const settings = useSettings();
@@ -128,15 +128,18 @@ export function BatchScreen({ id }: { id: string }) {
         ) : (
           <Action title="Put it back on the shelf" onPress={() => mark('kept')} />
         )}
-        <Action title="Print the label" onPress={() => setPrinting(true)} testID="print-label" />
+        <Action title="Print the label" onPress={() => setPrinting('label')} testID="print-label" />
+        {batch.state === 'kept' && (
+          <Action title="Give it away" onPress={() => setPrinting('card')} testID="give-away" />
+        )}
         <Action title="Its name and place" onPress={() => setAtBottle(true)} testID="its-bottle" />
         <Action title="May it meet something?" onPress={() => router.push(`/safety/meet?with=batch:${batch.id}`)} />
       </View>
       {atBottle && <BottleSheet vessel={batch.vessel} inIt={[batch]} onClose={() => setAtBottle(false)} />}
       <KeepsLonger keeps={batch.label.keeps} moves={moves} />
       <LabelSheet
-        open={printing}
-        onClose={() => setPrinting(false)}
+        open={printing === 'label'}
+        onClose={() => setPrinting(null)}
         formula={batch.formula}
         content={batch.label}
         profile={vesselProfile(batch.vessel)}
@@ -144,6 +147,7 @@ export function BatchScreen({ id }: { id: string }) {
         made={dayText(batch.madeAt)}
         discardBy={dayText(discardBy(batch.madeAt, batch.label.keeps.lowDays))}
       />
+      {printing === 'card' && <GiveAway batch={batch} settings={settings} onClose={() => setPrinting(null)} />}
       <Section>
         <Heading>As it was made</Heading>
         {batch.formula.lines.map((l) => (
@@ -154,6 +158,32 @@ export function BatchScreen({ id }: { id: string }) {
         </SecondaryText>
       </Section>
     </Screen>
+  );
+}
+
+interface GiveAwayProps {
+  readonly batch: Batch;
+  readonly settings: Settings;
+  readonly onClose: () => void;
+}
+
+/** The card that goes with it to somebody else. */
+function GiveAway({ batch, settings, onClose }: GiveAwayProps) {
+  const handed = useMemo(() => handedOn(batch, settings), [batch, settings]);
+  return (
+    <CardSheet
+      open
+      onClose={onClose}
+      facts={{
+        content: batch.label,
+        handed,
+        volume: volumeText(leftML(batch)),
+        made: dayText(batch.oldestAt ?? batch.madeAt),
+        discardBy: dayText(discardBy(batch.madeAt, batch.label.keeps.lowDays)),
+        emergencyNumber: settings.emergencyNumber,
+        poisonNumber: settings.poisonNumber,
+      }}
+    />
   );
 }
 

@@ -1,8 +1,9 @@
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import {
   discardBy,
+  formulaText,
   isExpired,
   leftML,
   MINUTE_MS,
@@ -14,11 +15,13 @@ import {
   type Vessel,
 } from '@/core';
 import { useBatches, useNotRight, useTimers, useVessels } from '@/data';
+import { codeOf, LabelsSheet } from '@/print';
 import {
   Action,
   AgainRow,
   Body,
   COLORS,
+  dayText,
   Heading,
   LabelCard,
   LinkPressable,
@@ -118,6 +121,7 @@ export function ShelfScreen({ openId }: { openId: string | null }) {
         </Body>
       )}
       <View style={styles.cards}>{kept.map(card)}</View>
+      {kept.length > 1 && <PrintSeveral kept={kept} />}
       <StandingEmpty batches={batches.data ?? []} ready={batches.isSuccess} />
       {gone.length > 0 && (
         <Section>
@@ -126,6 +130,34 @@ export function ShelfScreen({ openId }: { openId: string | null }) {
         </Section>
       )}
     </Screen>
+  );
+}
+
+/** Labels of several bottles on one sheet. */
+function PrintSeveral({ kept }: { kept: readonly Batch[] }) {
+  const [open, setOpen] = useState(false);
+  const all = useMemo(
+    () =>
+      open
+        ? kept.map((b) => ({
+            id: b.id,
+            bottle: bottleText(b.vessel),
+            facts: {
+              content: b.label,
+              volume: volumeText(b.volumeML),
+              made: dayText(b.madeAt),
+              discardBy: dayText(discardBy(b.madeAt, b.label.keeps.lowDays)),
+              code: codeOf(formulaText(b.formula)),
+            },
+          }))
+        : [],
+    [open, kept],
+  );
+  return (
+    <View style={styles.print}>
+      <Action title="Print labels of several" onPress={() => setOpen(true)} testID="print-several" />
+      <LabelsSheet open={open} onClose={() => setOpen(false)} all={all} />
+    </View>
   );
 }
 
@@ -222,6 +254,7 @@ const styles = StyleSheet.create({
     borderBottomColor: COLORS.line,
   },
   notRight: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s, paddingBottom: SPACE.xs },
+  print: { flexDirection: 'row' },
   said: { flex: 1, fontWeight: '700' },
   open: { outlineWidth: 3, outlineColor: COLORS.action, outlineStyle: 'solid' },
 });

@@ -11,14 +11,14 @@ const BARS = [COLORS.action, '#C08A2B', COLORS.defeats, '#4F7E92', COLORS.lineSt
 
 const colorOf = (room: number): string => BARS[Math.min(room, BARS.length - 1)] ?? COLORS.lineStrong;
 
-const config = (decimalPlaces: number) => ({
+const config = (lines: string) => ({
   backgroundGradientFrom: COLORS.sheet,
   backgroundGradientTo: COLORS.sheet,
-  decimalPlaces,
+  decimalPlaces: 2,
   color: () => COLORS.ink,
   labelColor: () => COLORS.inkSoft,
   propsForLabels: { fontFamily: FAMILY.body, fontSize: 14 },
-  propsForBackgroundLines: { stroke: COLORS.line, strokeDasharray: '' },
+  propsForBackgroundLines: { stroke: lines, strokeDasharray: '' },
 });
 
 /** Names under every bar would run into one another where there are many. */
@@ -57,7 +57,8 @@ export function MonthsChart({ months, rooms, currency, width }: MonthsProps) {
           segments={3}
           decimalPlaces={2}
           formatYLabel={(y) => moneyText(Number(y), currency)}
-          chartConfig={{ ...config(2), barPercentage: Math.min(1, 5 / months.length) }}
+          // Its lines would run through the figures at the left.
+          chartConfig={{ ...config('transparent'), barPercentage: Math.min(1, 5 / months.length) }}
           style={styles.drawing}
         />
       </View>
@@ -98,7 +99,7 @@ export function SoFarChart({ soFar, currency, width }: SoFarProps) {
           fromZero
           segments={3}
           formatYLabel={(y) => moneyText(Number(y), currency)}
-          chartConfig={config(2)}
+          chartConfig={config(COLORS.line)}
           style={styles.drawing}
         />
       </View>

@@ -20,6 +20,7 @@ import {
   Figure,
   Heading,
   moneyText,
+  Overline,
   Row,
   Screen,
   SecondaryText,
@@ -162,6 +163,7 @@ function MadeUpOf({ year, saved, isOver, currency }: MadeUpProps) {
 function SoFar({ soFar, currency, width }: { soFar: YearMoney['soFar']; currency: string; width: number }) {
   return (
     <Drawn
+      title="How it adds up"
       table={
         <Table
           label="Spared so far, at the end of each month"
@@ -177,11 +179,19 @@ function SoFar({ soFar, currency, width }: { soFar: YearMoney['soFar']; currency
   );
 }
 
+interface DrawnProps {
+  readonly title?: string;
+  readonly children: ReactNode;
+  readonly table: ReactNode;
+  readonly testID: string;
+}
+
 /** A chart, and the same as a table for whoever wants the figures. */
-function Drawn({ children, table, testID }: { children: ReactNode; table: ReactNode; testID: string }) {
+function Drawn({ title, children, table, testID }: DrawnProps) {
   const [open, setOpen] = useState(false);
   return (
     <>
+      {title !== undefined && <Overline>{title}</Overline>}
       {children}
       <Action
         title={open ? 'Hide the table' : 'The same as a table'}
@@ -237,7 +247,7 @@ function Formulas({ formulas, currency }: { formulas: readonly FormulaMoney[]; c
             </SecondaryText>
           </View>
           <Action
-            title="Beside"
+            title={f.instead ? 'Change' : 'Buy instead?'}
             label={`What would be bought instead of ${f.name}`}
             weight="quiet"
             onPress={() => setOpen(f)}

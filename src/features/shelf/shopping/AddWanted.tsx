@@ -62,7 +62,9 @@ export function AddWanted({ wanted }: { wanted: readonly Wanted[] }) {
             testID="bring-along"
           />
         </View>
-        <Action title="Add" onPress={add} disabled={text.trim() === ''} testID="bring-along-add" />
+        <View style={styles.button}>
+          <Action title="Add" onPress={add} disabled={text.trim() === ''} testID="bring-along-add" />
+        </View>
       </View>
       <Row
         title="Make something besides"
@@ -142,4 +144,5 @@ function HowMuch({ formula, onClose, onKeep }: HowMuchProps) {
 const styles = StyleSheet.create({
   add: { flexDirection: 'row', alignItems: 'flex-end', gap: SPACE.s },
   field: { flex: 1 },
+  button: { paddingBottom: 4 },
 });
