@@ -38,8 +38,8 @@ function paragraphsOf(facts: CardFacts): Paragraph[] {
     meets.length > 0
       ? { lead: 'Never with: ', text: `${meets.join(', ')}, nor any bought cleaner` }
       : { lead: 'Never with: ', text: 'any bought cleaner' },
-    ...c.cautions.map((text) => ({ lead: 'Take care: ', text })),
-    ...handed.notFor.map((text) => ({ lead: 'Not for you where this holds: ', text })),
+    ...handed.cautions.map((text) => ({ lead: 'Take care: ', text })),
+    ...handed.notFor.map((text) => ({ lead: 'Not for every home: ', text })),
     ...handed.mind.map((text) => ({ lead: 'Mind: ', text })),
     { lead: 'In it: ', text: contentsText(c) },
     ...handed.firstAid.map(({ after, steps }) => ({ lead: `${after}: `, text: steps.join(' ') })),

@@ -216,7 +216,7 @@ describe('the card for somebody else', () => {
       if (content.purpose) holds(content.purpose);
       if (content.never) holds(content.never);
       for (const one of content.neverMeets ?? []) holds(one);
-      for (const caution of [...content.cautions, ...handed.notFor, ...handed.mind]) holds(caution);
+      for (const caution of [...handed.cautions, ...handed.notFor, ...handed.mind]) holds(caution);
       // First steps in the wording of public guidance (from memory): whatever it is, eye, skin and swallowed.
       for (const after of ['In the eye:', 'On the skin:', 'Swallowed:']) holds(after);
       for (const { steps } of handed.firstAid) for (const step of steps) holds(step);
@@ -233,6 +233,8 @@ describe('the card for somebody else', () => {
     const oily = cardOf('starter-peel');
     // Peel vinegar holds citrus oil: cats mind it (see the findings about animals).
     expect([...oily.handed.notFor, ...oily.handed.mind].join(' ')).toMatch(/cat/i);
+    expect(oily.handed.notFor.length).toBeGreaterThan(0);
+    expect(oily.text).not.toMatch(/this home/i);
     expect(cardOf('starter-dish-spray').handed.notFor).toEqual([]);
   });
 

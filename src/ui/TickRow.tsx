@@ -11,6 +11,8 @@ interface Props {
   readonly how?: string;
   readonly detail?: string;
   readonly ticked: boolean;
+  /** True where a tick means that it is done with: its name is struck out. */
+  readonly struck?: boolean;
   /** What the tick means, for those who do not see where it stands. */
   readonly label: string;
   readonly onTick: () => void;
@@ -22,7 +24,7 @@ interface Props {
 const BOX = 26;
 
 /** A line of a list to tick off: the box and the words are one target. */
-export function TickRow({ title, how = '', detail = '', ticked, label, onTick, more, testID }: Props) {
+export function TickRow({ title, how = '', detail = '', ticked, struck = false, label, onTick, more, testID }: Props) {
   const press = usePress(onTick);
   return (
     <View style={styles.row}>
@@ -48,7 +50,7 @@ export function TickRow({ title, how = '', detail = '', ticked, label, onTick, m
           {ticked && <Path d="M7 13.5l4 4 8-9" stroke={COLORS.actionInk} strokeWidth={2.8} fill="none" />}
         </Svg>
         <View style={styles.words}>
-          <Body style={[styles.title, ticked && styles.done]}>{title}</Body>
+          <Body style={[styles.title, struck && ticked && styles.done]}>{title}</Body>
           {how !== '' && <Body style={styles.how}>{how}</Body>}
           {detail !== '' && <SecondaryText>{detail}</SecondaryText>}
         </View>

@@ -27,6 +27,7 @@ export function AddWanted({ wanted }: { wanted: readonly Wanted[] }) {
           key={t.id}
           title={t.name}
           ticked={t.boughtAt !== null}
+          struck
           label={`Bought: ${t.name}`}
           onTick={() =>
             write.mutate({

@@ -223,6 +223,7 @@ function Bought({ bought }: { bought: readonly Purchase[] }) {
           title={capital(p.name)}
           how={packsText(p.packs)}
           ticked
+          struck
           label={`Bought: ${p.name}`}
           onTick={() => takeBack.mutate(p)}
           testID="bought"
