@@ -12,7 +12,7 @@ interface Buying {
   readonly replaces: boolean;
 }
 
-async function boughtWrite({ purchase, replaces }: Buying, newest: NewestReader): Promise<Write> {
+export async function boughtWrite({ purchase, replaces }: Buying, newest: NewestReader): Promise<Write> {
   // Ticked in two tabs at once it is bought once.
   if ((await newest('purchase', purchase.id)) !== null) return {};
   const item = await newest('pantry', purchase.itemId);
@@ -24,7 +24,7 @@ async function boughtWrite({ purchase, replaces }: Buying, newest: NewestReader)
   };
 }
 
-async function takenBackWrite(purchase: Purchase, newest: NewestReader): Promise<Write> {
+export async function takenBackWrite(purchase: Purchase, newest: NewestReader): Promise<Write> {
   if ((await newest('purchase', purchase.id)) === null) return {};
   const item = await newest('pantry', purchase.itemId);
   return {

@@ -157,6 +157,8 @@ const amountOf = (words: string) =>
     });
 const PRICE = 'Give the price as a number, 0 or more, such as 1.95.';
 
+const BOUGHT_ON = 'Give the day it was bought as 2026-11-25.';
+
 /** A list whose values rise strictly by one of their fields. */
 const rising =
   (key: string): Joi.CustomValidator =>
@@ -181,7 +183,10 @@ export const vesselSchema = objectOf<Vessel>(
   {
     heldFood: boolean(),
     place: text().trim().min(1).max(80),
-    bought: objectOf<NonNullable<Vessel['bought']>>({ price: amountOf(PRICE).min(0), at: isoDate }),
+    bought: objectOf<NonNullable<Vessel['bought']>>({
+      price: amountOf(PRICE).min(0),
+      at: isoDate.messages({ 'string.instant': BOUGHT_ON }),
+    }),
     profile: arrayOf(ring).min(2).max(40).custom(rising('heightMM')).messages(RISING),
     poured: arrayOf(pouredMark).min(2).max(40).custom(rising('heightMM')).custom(rising('volumeML')).messages(RISING),
   },

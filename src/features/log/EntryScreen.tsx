@@ -1,8 +1,8 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { isLeftOn, editEntry, rinsedNow, type LogChange, type LogEntry } from '@/core';
-import { useKeepRecord, useLog, useWriteHome } from '@/data';
+import { isLeftOn, editEntry, listOf, rinsedNow, type LogChange, type LogEntry } from '@/core';
+import { useKeepRecord, useLog, useSettings, useWriteHome } from '@/data';
 import {
   Action,
   Body,
@@ -10,6 +10,8 @@ import {
   COLORS,
   dayText,
   Heading,
+  massText,
+  moneyText,
   OUTCOME_WORDS,
   Overline,
   minutesText,
@@ -21,6 +23,7 @@ import {
   Title,
   useNotice,
   useWide,
+  volumeText,
   whenText,
 } from '@/ui';
 import { EntryChangeForm } from '@/forms';
@@ -180,7 +183,17 @@ function beforeWords(value: unknown): string {
   }
 }
 
+/** How much it took, and what that cost: "50 mL, £0.033 without dish soap". */
+function tookText({ took }: LogEntry, currency: string): string {
+  if (!took) return '';
+  const { volumeML, massG, cost } = took;
+  const amount = volumeML === null ? (massG === null ? '' : massText(massG)) : volumeText(volumeML);
+  const without = cost && cost.unpriced.length > 0 ? ` without ${listOf(cost.unpriced)}` : '';
+  return [amount, cost ? `${moneyText(cost.money, currency)}${without}` : ''].filter(Boolean).join(', ');
+}
+
 function Facts({ entry }: { entry: LogEntry }) {
+  const { currency } = useSettings();
   const { dwell, used } = entry;
   const rated = RATED.flatMap(({ key, label }) => {
     const value = entry.rating[key];
@@ -198,6 +211,7 @@ function Facts({ entry }: { entry: LogEntry }) {
         ? `${dwell.tookMinutes < 1 ? 'under a minute' : minutesText(dwell.tookMinutes)} of ${minutesText(dwell.plannedMinutes)}${dwell.rewets > 0 ? `, wetted again ${dwell.rewets} ${dwell.rewets === 1 ? 'time' : 'times'}` : ''}${dwell.endedBecause ? `; ${dwell.endedBecause}` : ''}`
         : '',
     ],
+    ['Took', tookText(entry, currency)],
     ['Rinsed', entry.rinsedAt ? 'yes' : isLeftOn(entry) ? 'no' : ''],
     ['Rated', rated.join(', ')],
     [

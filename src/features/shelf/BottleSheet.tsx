@@ -1,7 +1,9 @@
 import { useState } from 'react';
-import { validate, vesselSchema, type Batch, type Vessel } from '@/core';
-import { useRooms, useVessels, useWriteHome, type Write } from '@/data';
-import { Action, Choice, Field, SecondaryText, Sheet, useNotice, volumeText } from '@/ui';
+import { StyleSheet, View } from 'react-native';
+import { instantOfDay, typedDay, validate, vesselSchema, type Batch, type Problem, type Vessel } from '@/core';
+import { useRooms, useSettings, useVessels, useWriteHome, type Write } from '@/data';
+import { readAs, typedNumberIn } from '@/devices';
+import { Action, Choice, Field, moneySign, SecondaryText, Sheet, SPACE, useNotice, volumeText } from '@/ui';
 
 interface Props {
   readonly vessel: Vessel;
@@ -10,7 +12,9 @@ interface Props {
   readonly onClose: () => void;
 }
 
-/** What a bottle is called and where it stands; on every label in it as well. */
+const NAME_IT = 'Give it a name of 1 to 60 letters, as you tell it from the others.';
+
+/** What a bottle is called and where it stands, and what it cost; on every label in it as well. */
 export function BottleSheet({ vessel, inIt, onClose }: Props) {
   const say = useNotice();
   const write = useWriteHome({ kept: 'What you typed is still here.' });
@@ -18,17 +22,28 @@ export function BottleSheet({ vessel, inIt, onClose }: Props) {
   const own = useVessels().data ?? [];
   const [name, setName] = useState(vessel.name);
   const [place, setPlace] = useState(vessel.place ?? '');
-  const [problem, setProblem] = useState<string | null>(null);
+  const { currency } = useSettings();
+  const [price, setPrice] = useState(vessel.bought ? String(vessel.bought.price) : '');
+  const [day, setDay] = useState(typedDay(vessel.bought?.at ?? new Date().toISOString()));
+  const [problem, setProblem] = useState<Problem | null>(null);
+  const wrong = (...fields: readonly string[]): string | null =>
+    problem && fields.includes(problem.where) ? problem.message : null;
   const isOwn = own.some((v) => v.id === vessel.id);
   const writeOf = (as: Vessel): Write => ({
     put: isOwn ? [{ collection: 'vessel', value: as }] : [],
     change: inIt.map(({ id }) => ({ collection: 'batch', id, fields: { vessel: as } })),
   });
   const keep = (): void => {
-    const { place: _, ...others } = vessel;
-    const made = validate(vesselSchema, { ...others, name, ...(place.trim() === '' ? {} : { place: place.trim() }) });
+    const { place: _, bought: __, ...others } = vessel;
+    const made = validate<Vessel>(vesselSchema, {
+      ...others,
+      name,
+      ...(place.trim() === '' ? {} : { place: place.trim() }),
+      ...(price.trim() === '' ? {} : { bought: { price: typedNumberIn(price), at: instantOfDay(day) } }),
+    });
     if (!made.ok) {
-      setProblem('Give it a name of 1 to 60 letters, as you tell it from the others.');
+      const [first] = made.problems;
+      setProblem(first?.where === 'name' ? { where: 'name', message: NAME_IT } : (first ?? null));
       return;
     }
     write.mutate(writeOf(made.value), {
@@ -61,7 +76,7 @@ export function BottleSheet({ vessel, inIt, onClose }: Props) {
         label="What you call it"
         value={name}
         onChangeText={setName}
-        error={problem}
+        error={wrong('name')}
         maxLength={60}
         testID="bottle-name"
       />
@@ -81,8 +96,37 @@ export function BottleSheet({ vessel, inIt, onClose }: Props) {
         maxLength={80}
         testID="bottle-place"
       />
+      <View style={styles.row}>
+        <View style={styles.half}>
+          <Field
+            label={`It cost, ${moneySign(currency)}`}
+            value={price}
+            onChangeText={setPrice}
+            error={wrong('bought.price')}
+            hint={readAs(price)}
+            inputMode="decimal"
+            maxLength={9}
+            testID="bottle-price"
+          />
+        </View>
+        <View style={styles.half}>
+          <Field
+            label="Bought on"
+            value={day}
+            onChangeText={setDay}
+            error={wrong('bought.at')}
+            maxLength={10}
+            testID="bottle-day"
+          />
+        </View>
+      </View>
       <Action title="Keep it so" weight="main" onPress={keep} disabled={write.isPending} testID="bottle-keep" />
       {isOwn && inIt.length === 0 && <Action title="I have it no more" weight="danger" onPress={takeAway} />}
     </Sheet>
   );
 }
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: SPACE.s },
+  half: { flex: 1 },
+});

@@ -39,6 +39,7 @@ import { BottleChoice } from './BottleChoice';
 import { InItNow, mayTopUp } from './InItNow';
 import { emptyLike, useBottle, useInIt, useToppedUp } from './useBottle';
 import { FULL_BOTTLE } from './targetChoice';
+import { ItsCost } from './ItsCost';
 import { MoreActions } from './MoreActions';
 import { NotEnough } from './NotEnough';
 import { PiecesChoice, USUAL_PIECES } from './PiecesChoice';
@@ -273,6 +274,7 @@ function Bench({ formula: kept, guide, again }: BenchProps) {
         />
       )}
       {makeable && <Strengths evaluation={makeable.evaluation} fillML={makeable.plan.fillML} />}
+      {makeable && <ItsCost ready={makeable} formulaId={kept.id} />}
       {makeable && !atOnce && <Keeps ready={makeable} />}
       <GeneralPrecautions />
       <MoreActions

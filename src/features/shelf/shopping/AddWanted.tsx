@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { STARTER_FORMULAS, validate, wantedSchema, type Formula, type Wanted } from '@/core';
 import { newId, useFormulas, useWriteHome } from '@/data';
 import { typedMeasureIn, readAs } from '@/devices';
-import { Action, Choice, Field, Heading, Picker, Row, Section, Sheet, SPACE, TickRow, volumeText } from '@/ui';
+import { Action, Choice, Field, Heading, Picker, Section, Sheet, SPACE, TickRow, volumeText } from '@/ui';
 
 /** What else is to be made, or to be brought along. */
 export function AddWanted({ wanted }: { wanted: readonly Wanted[] }) {
@@ -67,12 +67,9 @@ export function AddWanted({ wanted }: { wanted: readonly Wanted[] }) {
           <Action title="Add" onPress={add} disabled={text.trim() === ''} testID="bring-along-add" />
         </View>
       </View>
-      <Row
-        title="Make something besides"
-        detail="A formula, and how much of it"
-        to="/shelf/shopping"
-        onPress={() => setPicking(true)}
-      />
+      <View style={styles.make}>
+        <Action title="Make something besides" onPress={() => setPicking(true)} testID="make-besides" />
+      </View>
       <Picker
         title="What do you want to make?"
         all={formulas.map((f) => ({ id: f.id, name: f.name, names: [f.purpose] }))}
@@ -145,5 +142,6 @@ function HowMuch({ formula, onClose, onKeep }: HowMuchProps) {
 const styles = StyleSheet.create({
   add: { flexDirection: 'row', alignItems: 'flex-end', gap: SPACE.s },
   field: { flex: 1 },
+  make: { flexDirection: 'row' },
   button: { paddingBottom: 4 },
 });
