@@ -212,6 +212,22 @@ test('what is wanted besides comes to what is asked, whatever stands on the shel
   });
 });
 
+test('nothing new is bought where what the home cleans with does it well', () => {
+  const mirror = {
+    ...tiles(7, null),
+    surfaceId: 'mirror',
+    upkeep: { everyDays: 7, soilId: 'fingerprints', formulaId: null },
+  };
+  const asks = (pantry: readonly PantryItem[]) =>
+    shoppingNeeds(home({ surfaces: [mirror], recent: [], formulas: [], pantry })).items.map((i) => i.id);
+  // Where nothing is known of the cupboard it is what is done first: alcohol.
+  expect(asks([])).toContain('isopropyl-alcohol');
+  // Used up, they are bought again; alcohol is not.
+  expect(asks([item('dish-soap', 0), item('distilled-water', 0), item('white-vinegar', 0)])).not.toContain(
+    'isopropyl-alcohol',
+  );
+});
+
 test('what runs low and is not asked for is one pack, of the size that is cheapest by the litre', () => {
   const small = { price: 1, value: 250, unit: 'mL' as const };
   const low = item('dish-soap', 40, { pack: small, alsoSold: [{ price: 2.4, value: 1000, unit: 'mL' }] });

@@ -12,15 +12,7 @@ import { isAtLeast } from '../quantity/limit';
 import { DAY_MS } from '../quantity/time';
 import type { StockUnit } from '../quantity/units';
 import { discardBy, leftML, usableBatches, type Batch } from '../shelf-life/batch';
-import {
-  ENOUGH_FROM_SHARE,
-  isFromTap,
-  packsOf,
-  standingOf,
-  stockedIds,
-  type Pack,
-  type PantryItem,
-} from '../stock/pantry';
+import { ENOUGH_FROM_SHARE, isFromTap, packsOf, standingOf, type Pack, type PantryItem } from '../stock/pantry';
 import type { Wanted } from '../stock/purchase';
 import { waysInHome, type HomeToClean } from './homeWays';
 import { cheapestPacks, type PackPlan } from './packs';
@@ -108,9 +100,17 @@ function dueDays(lateDays: number, everyDays: number, days: number): number[] {
 
 const amountOf = ({ volumeML, massG }: MixtureAmount): MixtureAmount => ({ volumeML, massG });
 
-/** The way that a surface is done by: with what it is usually done with, or the best. */
+/** Up to this standing a way is as good as any: nothing else is bought for a better one. */
+const GOOD_STANDING = 2;
+
+const isAtHand = ({ candidate }: Way): boolean =>
+  candidate === null || candidate.from === 'shelf' || candidate.from === 'cupboard';
+
+/** The way that a surface is done by: with what it is usually done with, a good one with what this home has, or the best. */
 const chosenWay = (ways: readonly Way[], usualId: string | null): Way | undefined =>
-  ways.find((w) => usualId !== null && w.candidate?.formula.id === usualId) ?? ways[0];
+  ways.find((w) => usualId !== null && w.candidate?.formula.id === usualId) ??
+  ways.find((w) => isAtHand(w) && w.method.standing <= GOOD_STANDING) ??
+  ways[0];
 
 /** What the upkeep of a home asks for, day by day. */
 function upkeepUses(home: ToShopFor): { uses: Use[]; plainTimes: number; noWay: string[] } {
@@ -119,7 +119,8 @@ function upkeepUses(home: ToShopFor): { uses: Use[]; plainTimes: number; noWay: 
   const ways = waysInHome(home, {
     shelf: bottles,
     formulas: [...formulas, ...STARTER_FORMULAS].filter((f) => !bottles.some((b) => b.id === f.id)),
-    cupboard: stockedIds(pantry).size > 0 ? pantry : null,
+    // What is used up is bought again: it is what this home cleans with.
+    cupboard: pantry.length > 0 ? pantry.map((item) => ({ ...item, left: null })) : null,
   });
   const placeOf = ({ name, roomId }: HomeSurface): string => {
     const room = rooms.find((r) => r.id === roomId);
