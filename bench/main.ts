@@ -17,6 +17,7 @@ import {
 } from '../src/core';
 import { ACID_SYSTEMS, systemIndex } from '../src/core/catalogue/acidSystems';
 import { equilibrium, type Solution } from '../src/core/mixture/equilibrium';
+import { reckonFigures } from './reckon';
 
 interface Figure {
   readonly name: string;
@@ -203,3 +204,7 @@ keystroke();
 longTexts();
 wholeEvaluation();
 allWays();
+
+const RECKON_AIM_MS = 1000;
+for (const [name, value] of reckonFigures())
+  say({ name: `${name}, against a second`, value, unit: 'ms', baseline: RECKON_AIM_MS, ratio: value / RECKON_AIM_MS });

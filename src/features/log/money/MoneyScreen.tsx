@@ -150,11 +150,18 @@ function MadeUpOf({ year, saved, isOver, currency }: MadeUpProps) {
         rows={[
           { cells: [`${counted(compared.uses, 'use', 'uses')}, had they been bought`, text(compared.instead)] },
           { cells: ['What was made for them', text(-compared.money)] },
-          { cells: [`Poured away, ${counted(spoiled.bottles, 'bottle', 'bottles')}`, text(-spoiled.money)] },
-          { cells: [`${counted(bottles.bottles, 'bottle', 'bottles')} bought`, text(-bottles.money)] },
+          ...(spoiled.bottles > 0
+            ? [{ cells: [`Poured away, ${counted(spoiled.bottles, 'bottle', 'bottles')}`, text(-spoiled.money)] }]
+            : []),
+          ...(bottles.bottles > 0
+            ? [{ cells: [`${counted(bottles.bottles, 'bottle', 'bottles')} bought`, text(-bottles.money)] }]
+            : []),
           { cells: [saved < 0 ? 'More than buying' : 'Spared', text(Math.abs(saved))], strong: true },
         ]}
       />
+      {spoiled.bottles + bottles.bottles === 0 && (
+        <SecondaryText>No bottle was poured away, and none bought.</SecondaryText>
+      )}
     </>
   );
 }

@@ -60,8 +60,7 @@ export interface Shopping {
 const LOW_WORDS = { out: 'used up', past: 'open too long', low: 'running low' } as const;
 
 /** A little more than is wanted, never less; sums carry a grain of error. */
-const roundedUp = (value: number): number =>
-  value < 10 ? Math.ceil(value * 10 - 1e-6) / 10 : Math.ceil(value - 1e-6);
+const roundedUp = (value: number): number => (value < 10 ? Math.ceil(value * 10 - 1e-6) / 10 : Math.ceil(value - 1e-6));
 
 const howOf = (packs: Purchase['packs'], price: number | null, currency: string): string =>
   price === null ? packsText(packs) : `${packsText(packs)} · ${moneyText(price, currency)}`;
