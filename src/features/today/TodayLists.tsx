@@ -131,8 +131,8 @@ function Stock({ iso }: { iso: string }) {
           key={state}
           title={STOCK_WORDS[state]}
           detail={listOf(names)}
-          to="/shelf/cupboard"
-          onPress={() => router.push('/shelf/cupboard')}
+          to={WHERE_TO[state]}
+          onPress={() => router.push(WHERE_TO[state])}
         />
       ))}
     </Section>
@@ -140,6 +140,14 @@ function Stock({ iso }: { iso: string }) {
 }
 
 const STOCK_SAID = ['past', 'out', 'low', 'soon'] as const;
+
+/** What there is little of is bought; what turns is looked at. */
+const WHERE_TO = {
+  past: '/shelf/cupboard',
+  out: '/shelf/shopping',
+  low: '/shelf/shopping',
+  soon: '/shelf/cupboard',
+} as const;
 
 const AT: Readonly<
   Record<NotRightHere['kind'], { readonly where: string; readonly to: (id: string) => `/${string}` }>

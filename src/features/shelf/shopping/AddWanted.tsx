@@ -3,7 +3,21 @@ import { StyleSheet, View } from 'react-native';
 import { STARTER_FORMULAS, validate, wantedSchema, type Formula, type Wanted } from '@/core';
 import { newId, useFormulas, useWriteHome } from '@/data';
 import { typedMeasureIn, readAs } from '@/devices';
-import { Action, Choice, Field, Heading, Picker, Section, Sheet, SPACE, TickRow, volumeText } from '@/ui';
+import {
+  Action,
+  Body,
+  Choice,
+  COLORS,
+  Field,
+  Heading,
+  Picker,
+  SecondaryText,
+  Section,
+  Sheet,
+  SPACE,
+  TickRow,
+  volumeText,
+} from '@/ui';
 
 /** What else is to be made, or to be brought along. */
 export function AddWanted({ wanted }: { wanted: readonly Wanted[] }) {
@@ -14,6 +28,8 @@ export function AddWanted({ wanted }: { wanted: readonly Wanted[] }) {
   const [picking, setPicking] = useState(false);
   const [chosen, setChosen] = useState<Formula | null>(null);
   const things = wanted.filter((w) => w.kind === 'thing');
+  const mixtures = wanted.filter((w) => w.kind === 'formula');
+  const leaveOut = (id: string): void => write.mutate({ remove: [{ collection: 'wanted', id }] });
   const add = (): void => {
     if (text.trim() === '') return;
     const thing: Wanted = { kind: 'thing', id: newId(), name: text.trim(), boughtAt: null };
@@ -39,16 +55,22 @@ export function AddWanted({ wanted }: { wanted: readonly Wanted[] }) {
               ],
             })
           }
-          more={
-            <Action
-              title="Remove"
-              label={`Remove ${t.name}`}
-              weight="quiet"
-              onPress={() => write.mutate({ remove: [{ collection: 'wanted', id: t.id }] })}
-            />
-          }
+          more={<Action title="Remove" label={`Remove ${t.name}`} weight="quiet" onPress={() => leaveOut(t.id)} />}
           testID="wanted-thing"
         />
+      ))}
+      {mixtures.map((m) => (
+        <View key={m.id} style={styles.mixture} testID="wanted-mixture">
+          <View style={styles.field}>
+            <Body style={styles.bold}>{m.name}</Body>
+            <SecondaryText>
+              {formulas.some((f) => f.id === m.formulaId)
+                ? `${volumeText(m.volumeML)} to make`
+                : 'This formula is not kept any more: leave it out.'}
+            </SecondaryText>
+          </View>
+          <Action title="Leave out" label={`Leave out ${m.name}`} weight="quiet" onPress={() => leaveOut(m.id)} />
+        </View>
       ))}
       <View style={styles.add}>
         <View style={styles.field}>
@@ -142,6 +164,15 @@ function HowMuch({ formula, onClose, onKeep }: HowMuchProps) {
 const styles = StyleSheet.create({
   add: { flexDirection: 'row', alignItems: 'flex-end', gap: SPACE.s },
   field: { flex: 1 },
+  bold: { fontWeight: '700', fontSize: 17 },
+  mixture: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: SPACE.m,
+    borderBottomWidth: 1,
+    borderBottomColor: COLORS.line,
+    paddingVertical: SPACE.s,
+  },
   make: { flexDirection: 'row' },
   button: { paddingBottom: 4 },
 });

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { counted, type PantryItem, type Purchase } from '@/core';
 import { packsText, type MixtureNeed } from '@/core/doors/shopping';
-import { newId, useBuy, useKeepRecord, useSavePantryItem, useTakeBack, useWriteHome } from '@/data';
+import { newId, useBuy, useKeepRecord, useSavePantryItem, useTakeBack } from '@/data';
 import { PantryItemForm } from '@/forms';
 import {
   Action,
@@ -238,13 +238,11 @@ const amountText = ({ volumeML, massG }: MixtureNeed): string =>
 
 /** What the list comes from: each mixture, how often, and where. */
 function WhatFor({ shopping, isEmpty }: { shopping: Shopping; isEmpty: boolean }) {
-  const { needs, wanted } = shopping;
-  const write = useWriteHome();
+  const { needs } = shopping;
   const [open, setOpen] = useState(false);
   if (!needs) return null;
   const { mixtures, plainTimes, noWay, items } = needs;
   const enough = items.filter((i) => i.short === 0);
-  const isWanted = (id: string) => wanted.find((w) => w.kind === 'formula' && w.formulaId === id);
   if (mixtures.length === 0 && noWay.length === 0 && plainTimes === 0) return null;
   return (
     <Section>
@@ -264,7 +262,6 @@ function WhatFor({ shopping, isEmpty }: { shopping: Shopping; isEmpty: boolean }
       ) : (
         <>
           {mixtures.map((m) => {
-            const own = isWanted(m.formulaId);
             const makes = (m.volumeML ?? 0) > 0 || (m.massG ?? 0) > 0;
             return (
               <View key={m.formulaId} style={styles.mixture}>
@@ -281,14 +278,6 @@ function WhatFor({ shopping, isEmpty }: { shopping: Shopping; isEmpty: boolean }
                       .join(' · ')}
                   </SecondaryText>
                 </View>
-                {own && (
-                  <Action
-                    title="Leave out"
-                    label={`Leave out ${m.name}`}
-                    weight="quiet"
-                    onPress={() => write.mutate({ remove: [{ collection: 'wanted', id: own.id }] })}
-                  />
-                )}
               </View>
             );
           })}

@@ -118,6 +118,7 @@ test('what else is to be brought along, and made, is on it', async () => {
   // 30 g of citric acid to the litre.
   expect(row('Citric acid')).toBeTruthy();
   expect(screen.getByText('15 g')).toBeTruthy();
+  expect(screen.getByTestId('wanted-mixture')).toHaveTextContent(/Scale lifter.*500 mL to make/);
   fireEvent.press(screen.getByTestId('take-along'));
   expect(screen.getByTestId('list-text')).toHaveTextContent(/\[ \] Citric acid, 15 g.*\[x\] two sponges/s);
 });
