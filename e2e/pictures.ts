@@ -11,9 +11,6 @@ test('pictures of the main views', async ({ page }) => {
   await page.goto('/');
   await page.getByText('Past its day').waitFor();
   await shot(page, 'today');
-  await page.goto('/mix');
-  await page.getByText('To start from').waitFor();
-  await shot(page, 'mix');
   await page.goto('/mix/paste');
   await page
     .getByTestId('recipe-text')
@@ -48,9 +45,9 @@ test('pictures of the main views', async ({ page }) => {
   await page.getByText('Read so').waitFor();
   await page.getByTestId('own-label').evaluate((e) => e.scrollIntoView({ block: 'start' }));
   await shot(page, 'from-label');
-  await page.goto('/shelf');
-  await page.getByText('Porthole glass').waitFor();
-  await shot(page, 'shelf');
+  await page.goto('/shelf/kit');
+  await page.getByTestId('kit-claim').waitFor();
+  await shot(page, 'kit');
   await page.goto('/shelf/pipit-b1');
   await page.getByText('As it was made').waitFor();
   await shot(page, 'label');
@@ -80,7 +77,10 @@ test('pictures of the main views', async ({ page }) => {
   await page.goto('/mix/pipit-porthole');
   await page.getByTestId('bottle').waitFor();
   await shot(page, 'bench-wide');
-  await page.goto('/log/pipit-log-bought');
-  await page.getByText('It was not rinsed off').waitFor();
-  await shot(page, 'log-wide');
+  await page.goto('/shelf/shopping');
+  await page.getByTestId('to-buy-head').waitFor();
+  await shot(page, 'shopping-wide');
+  await page.goto('/log/money');
+  await page.getByTestId('so-far-chart').waitFor();
+  await shot(page, 'money-wide');
 });
