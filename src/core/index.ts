@@ -67,7 +67,7 @@ export { searchTextOf } from './formula/searchText';
 export { DAY_MS, HOUR_MS, MINUTE_MS } from './quantity/time';
 export { formulaFromReading } from './formula/fromReading';
 export { recipeTextOf } from './evaluation/recipeText';
-export { checkCompatibilityByName } from './evaluation/compatibilityByName';
+export { alsoByName, checkCompatibilityByName } from './evaluation/compatibilityByName';
 export { amountText, cardLines, formulaText, lineText } from './formula/card';
 export { disagreements, type Disagreement } from './formula/dualAmount';
 export { isStarter, STARTER_FAMILIES, STARTER_FORMULAS, type StarterFamily } from './formula/starters';

@@ -20,6 +20,7 @@ import {
   ingredientsOfFormula,
   type UsedIngredients,
 } from './residue';
+import { usedOwn } from './jobLog';
 import { usedFormula } from './usedFormula';
 
 // What must not follow what: poison-centre and public-health "never mix" lists. How long air and drain take
@@ -169,6 +170,15 @@ describe('what is left from before', () => {
     expect(found([entry({ kind: 'bought', id: null, name: 'green stuff' })])).toContain(
       'unknown-ingredient caution sequence',
     );
+  });
+
+  test('a thing described by its label and called bleach is both, and the worse holds', () => {
+    const contents = [{ substance: 'surfactant', percent: 8, low: 5, high: 15, basis: 'w/w' }] as const;
+    const described = (name: string) =>
+      found([entry(usedOwn({ kind: 'own', id: 'o', name, form: 'liquid', densityGPerML: 1, bought: true, contents }))]);
+    // By their labels both are soap and no more.
+    expect(described('Reed suds')).not.toContain('chlorine-gas danger sequence');
+    expect(described('bleach')).toContain('chlorine-gas danger sequence');
   });
 
   test('a drain asks for the surface itself to be rinsed: that is what is written down', () => {

@@ -6,7 +6,7 @@ import { methodById, type Method } from '../catalogue/methods';
 import { surfaceByName } from '../catalogue/surfaces';
 import { checkCompatibility } from '../evaluation/compatibility';
 import { combinationsOf } from '../evaluation/combinations';
-import { possibleIngredientsFor } from '../evaluation/compatibilityByName';
+import { alsoByName, possibleIngredientsFor } from '../evaluation/compatibilityByName';
 import { recipeTextOf } from '../evaluation/recipeText';
 import type { Finding, Level, Scope } from '../findings/finding';
 import { isWorse } from '../findings/finding';
@@ -100,7 +100,8 @@ export function ingredientsUsed(used: Used): UsedIngredients {
     return open.find((o) => o.lineId === line.id)?.choices ?? [atStrongest(line)];
   });
   const known = unread.length === 0 && hazards.length === 0 && !formula.lines.some((l) => isUnknown(l.ingredient));
-  return { readings: combinationsOf(lines), known };
+  const also = used.kind === 'bought' ? alsoByName(used.name) : [];
+  return { readings: [...combinationsOf(lines), ...also], known };
 }
 
 /** True if an entry is of a spot's room: by its id, or where it has none by its name. */

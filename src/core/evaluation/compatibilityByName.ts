@@ -39,6 +39,15 @@ export function possibleIngredientsFor(name: string): PossibleIngredients {
 }
 
 /**
+ * What a described thing may be besides, by its name: somebody who writes "bleach" on a bottle may mean bleach, whatever
+ * they took its label to say. Nothing where the name is not that of one thing.
+ */
+export function alsoByName(name: string): readonly (readonly Ingredient[])[] {
+  const match = findIngredient(name);
+  return match.kind === 'exact' ? [[match.ingredient]] : [];
+}
+
+/**
  * What happens when things meet that are known by name alone: judged as the worst of what the names may mean,
  * with every danger of any of them.
  */

@@ -277,7 +277,7 @@ export const batchSchema = objectOf<Batch>(
 );
 
 const thingName = text().trim().min(1).max(80);
-const PACKS = 'Give how many packs, as a whole number from 1 to 1000.';
+const PACKS = 'Give how many packs, as a whole number from 1 to 1 000 000.';
 
 export const purchaseSchema = objectOf<Purchase>({
   id,
@@ -287,7 +287,7 @@ export const purchaseSchema = objectOf<Purchase>({
   packs: arrayOf(
     objectOf<PacksBought>({
       ...packFields,
-      count: number().integer().min(1).max(1000).messages({
+      count: number().integer().min(1).max(1_000_000).messages({
         'number.base': PACKS,
         'number.integer': PACKS,
         'number.min': PACKS,

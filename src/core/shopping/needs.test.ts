@@ -170,18 +170,20 @@ describe('what it comes to', () => {
       ...tiles(7, 'Mould peroxide'),
       upkeep: { everyDays: 7, soilId: 'mould', formulaId: 'Mould peroxide' },
     };
-    const with_ = (openedAgo: number) =>
+    const with_ = (openedAgo: number, left: number | null = 5000) =>
       shoppingNeeds(
         home({
           surfaces: [wall],
           recent: [],
           formulas: [peroxide],
-          pantry: [item('hydrogen-peroxide', 5000, { openedAt: dayFrom(-openedAgo) })],
+          pantry: [item('hydrogen-peroxide', left, { openedAt: dayFrom(-openedAgo) })],
         }),
       ).items.find((i) => i.id === 'hydrogen-peroxide');
     expect(with_(10)).toMatchObject({ short: 0, isPast: false });
     const soon = with_(175)!;
     expect(soon.isPast).toBe(true);
+    // Uncounted, it is bought anew all the same.
+    expect(with_(175, null)).toMatchObject({ isPast: true, has: null, short: soon.short });
     expect(soon.short).toBeCloseTo(soon.needs / 2, 6);
   });
 
@@ -210,6 +212,14 @@ test('what is wanted besides comes to what is asked, whatever stands on the shel
     short: 200,
     buy: { price: 0.6, packs: [{ ...half, count: 1 }] },
   });
+});
+
+test('what is made anyway serves the rooms as well', () => {
+  const of = home({ wanted: [{ kind: 'formula', id: 'w', formulaId: 'Half', name: 'Half', volumeML: 400 }] });
+  // Twice 150 mL come out of the 400 mL.
+  expect(mixture(of)).toMatchObject({ volumeML: 400, times: 2 });
+  const more = home({ days: 28, wanted: of.wanted });
+  expect(mixture(more)).toMatchObject({ volumeML: 400 + 4 * ONCE - 400, times: 4 });
 });
 
 test('nothing new is bought where what the home cleans with does it well', () => {

@@ -250,6 +250,7 @@ const NOTHING: MixtureAmount = { volumeML: 0, massG: null };
  */
 function madeFor({ formula, uses, leastML, place, inDays }: Use, sum: Sum, shelf: Shelf): MixtureAmount {
   const { volumeML } = uses;
+  if (place === null && formula.use === 'stored') sum.spareML += volumeML ?? 0;
   if (place === null || volumeML === null) return uses;
   const taken = shelf.take(formula.id, volumeML, inDays);
   sum.fromShelfML += taken;
@@ -296,8 +297,9 @@ function itemNeed(sum: ItemSum, { pantry, nowISO }: ToShopFor): ItemNeed {
     item?.left?.unit ?? packs[0]?.unit ?? (ingredient.form === 'powder' || ingredient.form === 'solid' ? 'g' : 'mL');
   const isCounted = item?.left !== null;
   const until = item ? goodUntil(item, nowISO) : Infinity;
-  const there = item?.left?.value ?? 0;
-  let [needs, short, left] = [0, 0, there];
+  // Of what nobody counted there is some.
+  const there = item?.left?.value ?? (item?.left === null ? null : 0);
+  let [needs, short, left, isPast] = [0, 0, there ?? 0, false];
   for (const { inDays, volumeML, massG } of sum.wants) {
     const wants = unit === 'g' ? massG : volumeML;
     const isGood = Date.parse(nowISO) + inDays * DAY_MS <= until;
@@ -305,6 +307,7 @@ function itemNeed(sum: ItemSum, { pantry, nowISO }: ToShopFor): ItemNeed {
     needs += wants;
     left -= taken;
     if (isCounted || !isGood) short += wants - taken;
+    isPast ||= !isGood;
   }
   if (isAtLeast(needs - short, ENOUGH_FROM_SHARE * needs)) short = 0;
   const gPerML = sum.volumeML > 0 ? sum.massG / sum.volumeML : 1;
@@ -313,8 +316,8 @@ function itemNeed(sum: ItemSum, { pantry, nowISO }: ToShopFor): ItemNeed {
     name: ingredient.name,
     unit,
     needs,
-    has: isCounted ? there : null,
-    isPast: short > 0 && there > 0 && left > 0,
+    has: there,
+    isPast: isPast && there !== 0,
     short,
     buy: cheapestPacks(short, packs, (pack) => inUnit(pack, unit, gPerML)),
     into: [...sum.into],
@@ -353,7 +356,8 @@ function runningLow({ pantry, nowISO }: ToShopFor, items: readonly ItemNeed[]): 
  */
 export function shoppingNeeds(home: ToShopFor): Needs {
   const { uses, plainTimes, noWay } = upkeepUses(home);
-  const { sums, poured } = addUp([...uses, ...wantedUses(home)], home);
+  // What is wanted anyway is made first, and serves the rooms as well.
+  const { sums, poured } = addUp([...wantedUses(home), ...uses], home);
   const items = itemNeeds(poured, home);
   return {
     mixtures: sums.map(({ formula, times, fromShelfML, volumeML, massG, places }) => ({

@@ -47,6 +47,8 @@ describe('by hand', () => {
   test('nothing is bought of what is not needed, or of what no size is known', () => {
     expect(cheapestPacks(0, [pack(500, 1)])).toBeNull();
     expect(cheapestPacks(100, [])).toBeNull();
+    expect(cheapestPacks(100, [pack(0.001, 1)])).toBeNull();
+    expect(counts(cheapestPacks(100, [pack(0.001, 0.01), pack(60, 1)]))).toEqual([[60, 2]]);
   });
 
   test('packs by weight cover what is counted by volume', () => {
@@ -101,6 +103,11 @@ test('against every choice tried in turn, whatever the sizes and prices', () => 
     }),
     { numRuns: runs(400) },
   );
+});
+
+test('of a great many tiny packs it is no table of millions', () => {
+  const plan = cheapestPacks(1_000_000, [pack(0.01, 1), pack(0.02, 1.5)]);
+  expect(counts(plan)).toEqual([[0.02, 50_000_000]]);
 });
 
 test('of much, in packs of odd sizes, it still covers what is needed', () => {

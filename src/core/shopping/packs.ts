@@ -17,6 +17,9 @@ const PRICE_GRAINS = 10_000;
 /** Steps of the table below; what would take more is reckoned in whole mL or g. */
 const MOST_STEPS = 1_000_000;
 
+/** Sums of decimals carry a grain of error. */
+const GRAIN = 1e-6;
+
 const greatestCommon = (a: number, b: number): number => (b === 0 ? a : greatestCommon(b, a % b));
 
 /** A pack in whole steps. */
@@ -32,12 +35,13 @@ interface Sized {
 function inSteps(needed: number, packs: readonly (readonly [Pack, number])[]): { sized: Sized[]; steps: number } {
   const isPriced = packs.some(([p]) => p.price !== null);
   const counted = packs.filter(([p]) => !isPriced || p.price !== null);
-  const grainsOf = (per: number): number[] => counted.map(([, amount]) => Math.floor(amount * per + 1e-6));
+  const grainsOf = (per: number): number[] => counted.map(([, amount]) => Math.floor(amount * per + GRAIN));
   const stepOf = (grains: readonly number[]): number => grains.reduce(greatestCommon, 0);
   const fine = grainsOf(GRAINS);
+  const whole = grainsOf(1);
   const isFine = (needed * GRAINS) / stepOf(fine) <= MOST_STEPS;
-  const per = isFine || grainsOf(1).includes(0) ? GRAINS : 1;
-  const grains = per === GRAINS ? fine : grainsOf(1);
+  const per = isFine || whole.includes(0) ? GRAINS : 1;
+  const grains = per === GRAINS ? fine : whole;
   const step = stepOf(grains);
   return {
     sized: counted.map(([pack, amount], i) => ({
@@ -46,14 +50,14 @@ function inSteps(needed: number, packs: readonly (readonly [Pack, number])[]): {
       steps: (grains[i] ?? 0) / step,
       price: Math.round((pack.price ?? 0) * PRICE_GRAINS),
     })),
-    steps: Math.ceil((needed * per) / step - 1e-6),
+    steps: Math.ceil((needed * per) / step - GRAIN),
   };
 }
 
 /**
  * The whole packs that cover what is needed at the least cost, exactly. Of what costs the same, more is better, then
  * fewer packs; where no price is known, fewer packs are better, then less of it. Sizes without a price are left out
- * where others have one.
+ * where others have one. Only of more than a million of them together it is not exact.
  *
  * Each amount from none up to what is needed has its best last pack: an unbounded knapsack that covers, by dynamic
  * programming (Bellman; from memory).
@@ -68,12 +72,12 @@ export function cheapestPacks(
   packs: readonly Pack[],
   holds: (pack: Pack) => number = (pack) => pack.value,
 ): PackPlan | null {
-  if (packs.length === 0 || needed <= 0) return null;
-  const { sized, steps } = inSteps(
-    needed,
-    packs.map((p) => [p, holds(p)] as const),
-  );
+  // What holds less than a grain holds nothing.
+  const held = packs.map((p) => [p, holds(p)] as const).filter(([, amount]) => amount * GRAINS >= 1);
+  if (held.length === 0 || needed <= 0) return null;
+  const { sized, steps } = inSteps(needed, held);
   const isPriced = sized.some(({ pack }) => pack.price !== null);
+  if (steps > MOST_STEPS) return ofOneSize(needed, sized, isPriced);
   const prices = new Float64Array(steps + 1);
   const counts = new Float64Array(steps + 1);
   const amounts = new Float64Array(steps + 1);
@@ -104,6 +108,17 @@ export function cheapestPacks(
     at = Math.max(0, at - (sized[i]?.steps ?? at));
   }
   return planOf(sized, bought, isPriced);
+}
+
+/** So much of what comes in packs so small that nobody would count them: all of the size that is cheapest by amount. */
+function ofOneSize(needed: number, sized: readonly Sized[], isPriced: boolean): PackPlan {
+  const rate = ({ price, amount }: Sized): number => price / amount;
+  const best = sized.toSorted((a, b) => rate(a) - rate(b) || b.amount - a.amount)[0];
+  return planOf(
+    sized,
+    sized.map((s) => (s === best ? Math.ceil(needed / s.amount) : 0)),
+    isPriced,
+  );
 }
 
 type Totals = readonly [price: number, count: number, amount: number];

@@ -94,6 +94,15 @@ describe('the things of a home', () => {
     ]);
   });
 
+  test('a thing of one’s own that is called like a known one is both', () => {
+    const own = { name: 'Bleach', form: 'liquid', densityGPerML: 1, contents: [], bought: true } as const;
+    const pantry = [{ id: 'mine', left: null, pack: null, own }];
+    const ids = (key: string) => thingOf(key, { ...around, pantry }).readings.map((r) => r[0]!.id);
+    expect(ids('bleach')).toEqual(expect.arrayContaining(['chlorine-bleach']));
+    const named = { ...pantry[0]!, own: { ...own, name: 'Reed suds' } };
+    expect(thingOf('Reed suds', { ...around, pantry: [named] }).readings).toHaveLength(1);
+  });
+
   const withBleach: Home = {
     ...EMPTY_HOME,
     settings: { ...DEFAULT_SETTINGS, poisonNumber: '112' },

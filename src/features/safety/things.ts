@@ -1,4 +1,5 @@
 import {
+  alsoByName,
   atStrongest,
   ingredientById,
   ingredientsOfFormula,
@@ -40,7 +41,12 @@ function bottle({ formula }: Batch): NamedSubstance {
 /** What the person has described, as strong as its label allows. */
 function described(own: OwnRef): NamedSubstance {
   const line = { id: own.id, ingredient: own, amount: { kind: 'to-fill' as const } };
-  return { name: own.name, readings: [[atStrongest(line)]], understood: !isUnknown(own), unknownKind: false };
+  return {
+    name: own.name,
+    readings: [[atStrongest(line)], ...alsoByName(own.name)],
+    understood: !isUnknown(own),
+    unknownKind: false,
+  };
 }
 
 function used(entry: LogEntry): NamedSubstance {
