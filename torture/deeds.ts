@@ -106,6 +106,18 @@ export const DEEDS: readonly Deed[] = [
     isOnce: true,
   },
   {
+    name: 'something is to be brought along',
+    address: '/shelf/shopping',
+    ready: async (page, tag) => {
+      await byId(page, 'bring-along').fill(`sponge ${tag}`);
+      await page.locator('[data-testid="bring-along-add"]:not([aria-disabled="true"])').waitFor();
+    },
+    what: (page) => byId(page, 'bring-along-add'),
+    seen: (page, tag) => page.getByText(`sponge ${tag}`, { exact: true }).waitFor(),
+    count: (records, tag) => records.count('wanted', (w) => w.name === `sponge ${tag}`),
+    isOnce: true,
+  },
+  {
     name: 'a setting is changed',
     address: '/settings',
     ready: (page) => byId(page, 'currency').waitFor(),
