@@ -52,7 +52,7 @@ export function InsteadSheet({ formulaId, formulaName, onClose }: Props) {
   const formulaIds = [...(one?.formulaIds ?? []).filter((id) => id !== formulaId), formulaId];
   return (
     <Sheet title={`Instead of ${formulaName}`} open onClose={onClose}>
-      <SecondaryText>What would you buy if you did not make it? Its kind is enough.</SecondaryText>
+      <SecondaryText>What would you buy if you did not make it? Its kind, not its brand.</SecondaryText>
       {all.length > 0 && (
         <Choice
           label="What would be bought"

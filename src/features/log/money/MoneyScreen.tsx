@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { useState, type ReactNode } from 'react';
 import { StyleSheet, View, useWindowDimensions } from 'react-native';
-import { counted, listOf } from '@/core';
+import { counted, listOf, type BoughtInstead } from '@/core';
 import {
   insteadPerUse,
   type FormulaMoney,
@@ -225,6 +225,10 @@ function Missing({ year }: { year: YearMoney }) {
   return said.length === 0 ? null : <SecondaryText testID="money-missing">{said.join(' ')}</SecondaryText>;
 }
 
+/** What would be bought: "glass spray £0.042 a use, £3.80 a litre". */
+const insteadText = (instead: BoughtInstead, text: (money: number) => string): string =>
+  `${instead.name} ${text(insteadPerUse(instead))} a use, ${text((1000 * instead.price) / instead.value)} a ${instead.unit === 'mL' ? 'litre' : 'kilo'}`;
+
 /** What each formula costs, beside what would be bought. */
 function Formulas({ formulas, currency }: { formulas: readonly FormulaMoney[]; currency: string }) {
   const [open, setOpen] = useState<FormulaMoney | null>(null);
@@ -246,7 +250,7 @@ function Formulas({ formulas, currency }: { formulas: readonly FormulaMoney[]; c
             <SecondaryText>
               {[
                 counted(f.uses, 'use in twelve months', 'uses in twelve months'),
-                f.instead ? `${f.instead.name} ${text(insteadPerUse(f.instead))} a use` : '',
+                f.instead ? insteadText(f.instead, text) : '',
                 f.unpriced.length > 0 ? `without ${listOf(f.unpriced)}` : '',
               ]
                 .filter(Boolean)

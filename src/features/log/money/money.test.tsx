@@ -61,7 +61,7 @@ test('named once, what would be bought says what was spared', async () => {
   expect(screen.getByTestId('spared')).toHaveTextContent('£0.14');
   expect(screen.getByText('2 uses, had they been bought')).toBeTruthy();
   expect(screen.getByText('£0.22')).toBeTruthy();
-  expect(screen.getByText(/bathroom spray £0\.11 a use/)).toBeTruthy();
+  expect(screen.getByText(/bathroom spray £0\.11 a use, £3\.67 a litre/)).toBeTruthy();
 });
 
 test('held beside nothing again, it is on neither side', async () => {

@@ -26,8 +26,9 @@ export function ListSheet({ open, onClose, days, shopping }: Props) {
   const say = useNotice();
   const { works, run } = useWork();
   const title = `Shopping for ${days} days from ${dayText(new Date().toISOString())}`;
-  const { price, settings } = shopping;
+  const { toBuy, low, settings } = shopping;
   const lines = linesOf(shopping);
+  const price = [...toBuy, ...low].reduce((sum, l) => sum + (l.price ?? 0), 0);
   const foot = price > 0 ? `About ${moneyText(price, settings.currency)}.` : '';
   const text = shoppingText(title, lines, foot);
   const copy = (): void => {

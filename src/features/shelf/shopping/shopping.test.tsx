@@ -50,6 +50,14 @@ test('what a rhythm asks for is on the list, in the packs that cost the least', 
   expect(screen.getByText(/^7 times · .*Hob, Galley$/)).toBeTruthy();
 });
 
+test('what is taken along is all of it, with what all of it costs', async () => {
+  const low: PantryItem = { id: 'borax', left: { value: 0, unit: 'g' }, pack: { price: 2, value: 500, unit: 'g' } };
+  await renderIn(<ShoppingScreen />, { ...home, pantry: [soap, low] });
+  expect(screen.getByTestId('to-buy-head')).toHaveTextContent('2 things to buy, £1.60');
+  fireEvent.press(screen.getByTestId('take-along'));
+  expect(screen.getByTestId('list-text')).toHaveTextContent(/Dish soap.*Borax, 1 × 500 g.*About £3\.60\.$/s);
+});
+
 test('a tick puts it into the cupboard, a second takes it out again', async () => {
   const { store } = await renderIn(<ShoppingScreen />, home);
   fireEvent.press(row('Dish soap'));

@@ -50,7 +50,7 @@ export interface Shopping {
   readonly wanted: readonly Wanted[];
   /** What was ticked off within a day. */
   readonly bought: readonly Purchase[];
-  /** What the lines cost together, of those that have a price. */
+  /** What the lines to buy cost together, of those that have a price. */
   readonly price: number;
   readonly unpriced: number;
   /** True once it is known that the home has no surface that is kept up. */
