@@ -11,6 +11,8 @@ const PARTS = {
   own: core('own'),
   stock: core('stock'),
   'shelf-life': core('shelf-life'),
+  shopping: core('shopping'),
+  money: core('money'),
   // Its page of figures sees what the command line's tests would, in a tenth of their time.
   mixture: core('mixture'),
   findings: [...core('findings'), ...cli],
