@@ -15,7 +15,7 @@ async function setUpBathroom(page: Page): Promise<void> {
 
 /** How a thing on the list is sold. */
 async function isSold(page: Page, name: string, price: string, size: string): Promise<void> {
-  await page.getByRole('button', { name: `How ${name} is sold` }).click();
+  await page.getByRole('button', { name: `How sold? ${name}` }).click();
   await page.getByTestId('pantry-price').fill(price);
   await page.getByTestId('pantry-size').fill(size);
   await page.getByTestId('pantry-keep').click();

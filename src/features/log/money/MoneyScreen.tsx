@@ -259,7 +259,7 @@ function Formulas({ formulas, currency }: { formulas: readonly FormulaMoney[]; c
           </View>
           <Action
             title={f.instead ? 'Change' : 'Buy instead?'}
-            label={`What would be bought instead of ${f.name}`}
+            label={`${f.instead ? 'Change' : 'Buy instead?'} ${f.name}`}
             weight="quiet"
             onPress={() => setOpen(f)}
             testID={`beside-${f.formulaId}`}

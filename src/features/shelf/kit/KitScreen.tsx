@@ -211,7 +211,7 @@ function TheKit({ asked, state, put }: KitProps) {
                 </View>
                 <Action
                   title="Without it"
-                  label={`Without ${nameOf(id, pantry)}`}
+                  label={`Without it: ${nameOf(id, pantry)}`}
                   weight="quiet"
                   onPress={() => put({ without: [...asked.without, id] })}
                 />

@@ -152,7 +152,7 @@ function Line({ line, currency }: { line: ShopLine; currency: string }) {
         more={
           <Action
             title={packs ? 'Packs' : 'How sold?'}
-            label={`How ${name} is sold`}
+            label={`${packs ? 'Packs' : 'How sold?'} ${name}`}
             weight="quiet"
             onPress={() => setAsking(true)}
           />
