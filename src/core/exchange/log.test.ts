@@ -50,6 +50,8 @@ describe('the log as CSV', () => {
       }),
       entry({ id: 'e5', took: { volumeML: 120, massG: null, cost: { money: 0.125, unpriced: [] } } }),
       entry({ id: 'e6', took: { volumeML: null, massG: 40.5, cost: { money: 0, unpriced: ['a | b', 'c, "d"'] } } }),
+      // A drop of what is bought by the drum.
+      entry({ id: 'e8', took: { volumeML: 5, massG: null, cost: { money: 1.23e-7, unpriced: [] } } }),
       entry({ id: 'e7', took: { volumeML: 15, massG: null, cost: null } }),
       entry({ id: 'e4', used: { kind: 'method', id: 'vacuum', name: 'Vacuum' }, dwell: null }),
       entry({

@@ -54,8 +54,17 @@ const NEEDED: readonly Column[] = ['finished', 'surface', 'used'];
 const guarded = (cell: string): string => (/^[=+\-@\t\r']/.test(cell) ? `'${cell}` : cell);
 const unguarded = (cell: string): string => (cell.startsWith("'") ? cell.slice(1) : cell);
 
+/** A number without an exponent: nobody types one, and it would not be read back. */
+const figure = (value: number): string => {
+  const written = String(value);
+  return written.includes('e') ? value.toFixed(DECIMALS) : written;
+};
+
+/** As many as any amount or price has. */
+const DECIMALS = 15;
+
 const text = (value: string | number | null | undefined): string =>
-  value === null || value === undefined ? '' : String(value);
+  value === null || value === undefined ? '' : typeof value === 'number' ? figure(value) : value;
 
 function rowOf(e: LogEntry): Row {
   const own = e.used.kind === 'formula' ? e.used : null;
