@@ -41,9 +41,9 @@ const CHART = {
 const MonthsChart = part(async () => (await import('./MoneyCharts')).MonthsChart, CHART);
 const SoFarChart = part(async () => (await import('./MoneyCharts')).SoFarChart, CHART);
 
-/** The list beside it, and the margins of the screen, px. */
+/** What stands beside it on a wide screen, px, and as wide as a chart gets. */
 const LIST_PX = 420;
-const RAIL_PX = 100;
+const RAIL_PX = 168;
 const WIDEST_PX = 640;
 
 /** What is made, used, thrown away and spared, in the person's money. */
