@@ -174,7 +174,7 @@ export { keepingMoves, type KeepingMove } from './shelf-life/keepingMoves';
 export { bottleAfterUse, runOut, suitsForm } from './batch/bottles';
 export { tookOf } from './batch/took';
 export { withBought, withoutBought } from './stock/bought';
-export type { BoughtInstead, PacksBought, Purchase, Wanted } from './stock/purchase';
+export type { BoughtInstead, PacksBought, Purchase, Replaced, Wanted } from './stock/purchase';
 export { pouredPortions } from './batch/intoBottles';
 export { madeAtOnce, madeForJob, makeBatches, type Made } from './batch/making';
 export { toppedUp, type ToppedUp } from './batch/topUp';

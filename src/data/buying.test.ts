@@ -44,6 +44,17 @@ test('bought once and taken back once, however often it is asked', async () => {
   expect(await store.all('purchase')).toEqual([]);
 });
 
+test('what was past its day comes back with its day, where the tick was a mistake', async () => {
+  const { store } = await home();
+  const old: PantryItem = { ...item, openedAt: '2025-01-01T12:00:00.000Z' };
+  await store.put([{ collection: 'pantry', value: old }]);
+  await store.writeFromNewest((newest) => boughtWrite({ purchase: purchase('a'), replaces: true }, newest));
+  expect((await store.all('pantry'))[0]?.openedAt).toBeUndefined();
+  expect(await left(store)).toBe(1000);
+  await takeBack(store, 'a');
+  expect((await store.all('pantry'))[0]).toMatchObject({ left: old.left, openedAt: old.openedAt });
+});
+
 test('taken back where the item was removed meanwhile, only the purchase goes', async () => {
   const { store } = await home();
   await buy(store, 'a');

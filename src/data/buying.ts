@@ -1,5 +1,5 @@
 import { useMutation, useQueryClient, type QueryClient, type UseMutationResult } from '@tanstack/react-query';
-import { withBought, withoutBought, type Purchase } from '../core';
+import { withBought, withoutBought, type PantryItem, type Purchase, type Replaced } from '../core';
 import { useHome } from './HomeProvider';
 import type { NewestReader } from './store';
 import { useOnce } from './useOnce';
@@ -12,23 +12,30 @@ interface Buying {
   readonly replaces: boolean;
 }
 
+/** What gives way of an item. */
+const replacedOf = ({ left, openedAt }: PantryItem): Replaced => ({
+  left,
+  ...(openedAt === undefined ? {} : { openedAt }),
+});
+
 export async function boughtWrite({ purchase, replaces }: Buying, newest: NewestReader): Promise<Write> {
   // Ticked in two tabs at once it is bought once.
   if ((await newest('purchase', purchase.id)) !== null) return {};
   const item = await newest('pantry', purchase.itemId);
   return {
     put: [
-      { collection: 'purchase', value: purchase },
+      { collection: 'purchase', value: replaces && item ? { ...purchase, replaced: replacedOf(item) } : purchase },
       { collection: 'pantry', value: withBought(item, purchase, replaces) },
     ],
   };
 }
 
 export async function takenBackWrite(purchase: Purchase, newest: NewestReader): Promise<Write> {
-  if ((await newest('purchase', purchase.id)) === null) return {};
+  const kept = await newest('purchase', purchase.id);
+  if (kept === null) return {};
   const item = await newest('pantry', purchase.itemId);
   return {
-    put: item === null ? [] : [{ collection: 'pantry', value: withoutBought(item, purchase) }],
+    put: item === null ? [] : [{ collection: 'pantry', value: withoutBought(item, kept) }],
     remove: [{ collection: 'purchase', id: purchase.id }],
   };
 }

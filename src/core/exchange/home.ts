@@ -14,7 +14,7 @@ import { boolean, arrayOf, byId, number, objectOf, enumOf, orNull, text, unionOf
 import { BATCH_STATES, type Batch } from '../shelf-life/batch';
 import type { LabelContent } from '../shelf-life/label';
 import { MAX_ALSO_SOLD, type Pack, type PantryItem, type StockAmount } from '../stock/pantry';
-import type { BoughtInstead, PacksBought, Purchase, Wanted } from '../stock/purchase';
+import type { BoughtInstead, PacksBought, Purchase, Replaced, Wanted } from '../stock/purchase';
 import type { ShelfLife } from '../shelf-life/shelfLife';
 import { DEFAULT_DROPS_PER_ML, DROPS_PER_ML_RANGE } from '../quantity/drops';
 import type { PouredScale, ProfilePoint } from '../quantity/fillMarks';
@@ -208,10 +208,12 @@ const itemId = text()
   .pattern(/^[a-z0-9-]+$/)
   .max(80);
 
+const stockAmount = objectOf<StockAmount>({ value: amountOf(LEFT).min(0), unit: packUnit });
+
 export const pantryItemSchema = objectOf<PantryItem>(
   {
     id: itemId,
-    left: orNull(objectOf<StockAmount>({ value: amountOf(LEFT).min(0), unit: packUnit })),
+    left: orNull(stockAmount),
     pack: orNull(packSchema),
   },
   {
@@ -279,25 +281,30 @@ export const batchSchema = objectOf<Batch>(
 const thingName = text().trim().min(1).max(80);
 const PACKS = 'Give how many packs, as a whole number from 1 to 1 000 000.';
 
-export const purchaseSchema = objectOf<Purchase>({
-  id,
-  at: isoDate,
-  itemId,
-  name: thingName,
-  packs: arrayOf(
-    objectOf<PacksBought>({
-      ...packFields,
-      count: number().integer().min(1).max(1_000_000).messages({
-        'number.base': PACKS,
-        'number.integer': PACKS,
-        'number.min': PACKS,
-        'number.max': PACKS,
+export const purchaseSchema = objectOf<Purchase>(
+  {
+    id,
+    at: isoDate,
+    itemId,
+    name: thingName,
+    packs: arrayOf(
+      objectOf<PacksBought>({
+        ...packFields,
+        count: number().integer().min(1).max(1_000_000).messages({
+          'number.base': PACKS,
+          'number.integer': PACKS,
+          'number.min': PACKS,
+          'number.max': PACKS,
+        }),
       }),
-    }),
-  )
-    .min(1)
-    .max(MAX_ALSO_SOLD + 1),
-});
+    )
+      .min(1)
+      .max(MAX_ALSO_SOLD + 1),
+  },
+  {
+    replaced: objectOf<Replaced>({ left: orNull(stockAmount) }, { openedAt: isoDate }),
+  },
+);
 
 const TO_MAKE = 'Give how much in mL, as a number over 0 and up to 100 000.';
 

@@ -55,6 +55,15 @@ describe('what was bought is in the cupboard', () => {
     expect(withBought(known, bought(litres(1, null)), false).pack?.price).toBe(0.85);
   });
 
+  test('bought whatever the pack, it is no size that is sold', () => {
+    const some: PacksBought = { count: 1, price: null, value: 18, unit: 'mL' };
+    expect(withBought(null, bought(some), false)).toEqual({
+      id: 'white-vinegar',
+      left: { value: 18, unit: 'mL' },
+      pack: null,
+    });
+  });
+
   test('a pack by weight is counted by volume, by its density', () => {
     // Vinegar of 5 % weighs about 1.005 g/mL (CRC Handbook; from memory): 1005 g are a litre.
     const byWeight: PacksBought = { count: 1, price: null, value: 1005, unit: 'g' };
@@ -66,6 +75,18 @@ describe('taken back', () => {
   test('it is as it was', () => {
     const purchase = bought(litres(2));
     expect(withoutBought(withBought(vinegar(), purchase, false), purchase).left).toEqual({ value: 200, unit: 'mL' });
+  });
+
+  test('what was past its day and gave way is there again, as it was', () => {
+    const old = vinegar({ openedAt: '2025-01-01T12:00:00.000Z' });
+    const purchase = { ...bought(litres(1)), replaced: { left: old.left, openedAt: old.openedAt! } };
+    expect(withoutBought(withBought(old, purchase, true), purchase)).toMatchObject({
+      left: old.left,
+      openedAt: old.openedAt,
+    });
+    const uncounted = { ...purchase, replaced: { left: null } };
+    const back = withoutBought(withBought(vinegar({ left: null }), uncounted, true), uncounted);
+    expect([back.left, back.openedAt]).toEqual([null, undefined]);
   });
 
   test('what was used meanwhile stays used, and never less than nothing is left', () => {

@@ -1,6 +1,6 @@
 import type { StockUnit } from '../quantity/units';
 import { ingredientOfItem, MAX_ALSO_SOLD, packsOf, type Pack, type PantryItem } from './pantry';
-import type { PacksBought, Purchase } from './purchase';
+import type { PacksBought, Purchase, Replaced } from './purchase';
 
 /** How much packs hold together, in a unit: by its density where a pack is told in the other. */
 function holdIn(packs: readonly PacksBought[], unit: StockUnit, gPerML: number): number {
@@ -23,7 +23,8 @@ function withSizes(item: PantryItem, bought: readonly PacksBought[]): Pick<Pantr
     const now = paid.find((p) => isSamePack(p, known));
     return now && now.price !== null ? now : known;
   });
-  const others = paid.filter((p) => !before.some((known) => isSamePack(known, p)));
+  // As much as was short, whatever the pack: that is no size it is sold in.
+  const others = paid.filter((p) => p.price !== null && !before.some((known) => isSamePack(known, p)));
   const [pack = null, ...alsoSold] = [...before, ...others].slice(0, 1 + MAX_ALSO_SOLD);
   return { pack, ...(alsoSold.length > 0 ? { alsoSold } : {}) };
 }
@@ -47,9 +48,21 @@ export function withBought(item: PantryItem | null, { itemId, packs }: Purchase,
   return { ...sized, ...opened, left: { value, unit: left.unit } };
 }
 
-/** The item without it again, as a mistake is taken back; what was used of it meanwhile stays used. */
-export function withoutBought(item: PantryItem, { packs }: Purchase): PantryItem {
-  if (item.left === null) return item;
-  const value = tidy(item.left.value - holdIn(packs, item.left.unit, densityOf(item)));
-  return { ...item, left: { ...item.left, value: Math.max(0, value) } };
+/** The item without it again, as a mistake is taken back: what gave way is there again, what was used meanwhile stays used. */
+export function withoutBought(item: PantryItem, { packs, replaced }: Purchase): PantryItem {
+  const { openedAt: opened, ...rest } = item;
+  const openedAt = replaced ? replaced.openedAt : opened;
+  return { ...rest, left: leftWithout(item, packs, replaced), ...(openedAt === undefined ? {} : { openedAt }) };
+}
+
+function leftWithout(
+  item: PantryItem,
+  packs: readonly PacksBought[],
+  replaced: Replaced | undefined,
+): PantryItem['left'] {
+  const { left } = item;
+  // What nobody counted, or counts no more, stays so.
+  if (left === null || replaced?.left === null) return null;
+  const value = left.value - holdIn(packs, left.unit, densityOf(item)) + (replaced?.left.value ?? 0);
+  return { ...left, value: Math.max(0, tidy(value)) };
 }

@@ -1,4 +1,4 @@
-import type { Pack } from './pantry';
+import type { Pack, PantryItem } from './pantry';
 
 /** So many packs of one size. */
 export interface PacksBought extends Pack {
@@ -16,7 +16,12 @@ export interface Purchase {
   /** What it was called that day. */
   readonly name: string;
   readonly packs: readonly PacksBought[];
+  /** What was there and was past its day: it gave way to the new pack, and comes back where that was a mistake. */
+  readonly replaced?: Replaced;
 }
+
+/** A pack that gave way. */
+export type Replaced = Pick<PantryItem, 'left' | 'openedAt'>;
 
 /** What a person wants to have made, or to bring along, besides what their rooms ask for. */
 export type Wanted =

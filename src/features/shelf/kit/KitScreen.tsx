@@ -175,7 +175,7 @@ function claim({ kind, most }: KitAsked, { kit, tasks }: KitState): readonly [st
   if (kind === 'own' || n === 0) return [head, ''];
   if (!kit?.isProven) return [head, 'The best that was found; not everything could be tried.'];
   if (most === null)
-    return [head, all ? 'Proven: no fewer will do.' : 'The rest cannot be done with anything Biscuit knows.'];
+    return [head, all ? 'Proven: no fewer will do.' : 'The rest cannot be done without what is left out.'];
   return [head, `Proven: no other ${n === 1 ? 'thing does' : `${n} do`} more.`];
 }
 
