@@ -1,9 +1,11 @@
 /** The door of the interface parts: they draw what they are given and know no feature. */
 export { Action } from './Action';
 export { Alert } from './Alert';
+export { ItemRow } from './ItemRow';
 export { KeptField } from './KeptField';
 export { copyFileText, copyText, savedText } from './copyWords';
 export { BottleDrawing } from './BottleDrawing';
+export { chartLook } from './chartLook';
 export { Choice } from './Choice';
 export { Columns } from './Columns';
 export { Field } from './Field';

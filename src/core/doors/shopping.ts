@@ -1,5 +1,6 @@
 /** What the list of things to buy and the kits ask for. */
-export { shoppingNeeds, type ItemNeed, type MixtureNeed, type Needs, type ToShopFor } from '../shopping/needs';
+export { shoppingNeeds, type ItemNeed, type MixtureNeed, type Needs } from '../shopping/needs';
+export type { ToShopFor } from '../shopping/uses';
 export {
   kitFor,
   kitTasks,

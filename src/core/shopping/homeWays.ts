@@ -18,6 +18,9 @@ export interface HomeToClean {
   readonly facts: HomeFacts & Air;
 }
 
+/** Up to this standing a way is what a cleaner would do; worse ones only where there is no other. */
+export const GOOD_STANDING = 2;
+
 /** The ways to do a surface of the home, the best first; none where its material or the soil is not known. */
 export type WaysHere = (surface: HomeSurface, soilId: string) => readonly Way[];
 

@@ -6,7 +6,7 @@ import type { Formula } from '../formula/formula';
 import { resolveIngredient } from '../formula/resolveIngredient';
 import { STARTER_FORMULAS } from '../formula/starters';
 import { isFromTap } from '../stock/pantry';
-import { waysInHome, type HomeToClean } from './homeWays';
+import { GOOD_STANDING, waysInHome, type HomeToClean } from './homeWays';
 import { bestKit, coveredBy, smallestKit, type Kit, type KitTask } from './kits';
 
 /** A soil on a surface of the home, and what does it. */
@@ -38,9 +38,6 @@ export interface KitHome extends HomeToClean {
   /** The person's own formulas. */
   readonly formulas: readonly Formula[];
 }
-
-/** Up to this standing a way is what a cleaner would do; worse ones only where there is no other. */
-const GOOD_STANDING = 2;
 
 /** The soils that a surface is kept up for, and those it commonly has in its room. */
 function soilsFor(surface: HomeSurface, { rooms }: HomeToClean): string[] {

@@ -6,7 +6,8 @@ import { DAY_MS } from '../quantity/time';
 import type { Batch } from '../shelf-life/batch';
 import type { Pack, PantryItem } from '../stock/pantry';
 import { NO_RATING, type LogEntry } from '../cleaning/logEntry';
-import { shoppingNeeds, type ToShopFor } from './needs';
+import { shoppingNeeds } from './needs';
+import type { ToShopFor } from './uses';
 
 const NOW = '2026-11-28T10:00:00.000Z';
 const dayFrom = (days: number): string => new Date(Date.parse(NOW) + days * DAY_MS).toISOString();

@@ -23,11 +23,11 @@ import { PantryItemForm } from '@/forms';
 import {
   Action,
   Body,
-  COLORS,
   dayText,
   Field,
   formatNumber,
   Heading,
+  ItemRow,
   KeptField,
   moneySign,
   moneyText,
@@ -114,24 +114,23 @@ export function CupboardScreen() {
       <Section>
         {items.length === 0 && pantry.isSuccess && <Body>Nothing in it yet.</Body>}
         {items.map(({ item, standing }) => (
-          <View key={item.id} style={styles.item} testID="pantry-item">
-            <View style={styles.words}>
-              <Body style={styles.bold}>{itemName(item)}</Body>
-              {standing.state !== 'good' && <Body style={styles.state}>{STOCK_WORDS[standing.state]}</Body>}
-              <SecondaryText>
-                {[
-                  item.own?.bought ? 'ready cleaner, never mixed' : null,
-                  item.left ? `${sizeText(item.left)} left` : 'how much is left is not known',
-                  item.openedAt ? `opened ${dayText(item.openedAt)}` : null,
-                  standing.goodUntil ? `good until ${dayText(standing.goodUntil)}` : null,
-                  item.pack ? packText(item.pack, settings.currency) : null,
-                ]
-                  .filter(Boolean)
-                  .join(' · ')}
-              </SecondaryText>
-            </View>
+          <ItemRow
+            key={item.id}
+            title={itemName(item)}
+            alert={standing.state === 'good' ? '' : STOCK_WORDS[standing.state]}
+            detail={[
+              item.own?.bought ? 'ready cleaner, never mixed' : null,
+              item.left ? `${sizeText(item.left)} left` : 'how much is left is not known',
+              item.openedAt ? `opened ${dayText(item.openedAt)}` : null,
+              standing.goodUntil ? `good until ${dayText(standing.goodUntil)}` : null,
+              item.pack ? packText(item.pack, settings.currency) : null,
+            ]
+              .filter(Boolean)
+              .join(' · ')}
+            testID="pantry-item"
+          >
             <Action title="Change" label={`Change ${itemName(item)}`} weight="quiet" onPress={() => setOpen(item)} />
-          </View>
+          </ItemRow>
         ))}
       </Section>
       {open && (
@@ -232,17 +231,4 @@ function ItsDrops({ item, settings }: { item: PantryItem; settings: Settings }) 
   );
 }
 
-const styles = StyleSheet.create({
-  found: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s },
-  item: {
-    flexDirection: 'row',
-    alignItems: 'center',
-    gap: SPACE.m,
-    borderBottomWidth: 1,
-    borderBottomColor: COLORS.line,
-    paddingVertical: SPACE.s,
-  },
-  words: { flex: 1 },
-  bold: { fontWeight: '700' },
-  state: { color: COLORS.caution, fontWeight: '700' },
-});
+const styles = StyleSheet.create({ found: { flexDirection: 'row', flexWrap: 'wrap', gap: SPACE.s } });

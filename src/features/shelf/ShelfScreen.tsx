@@ -23,6 +23,7 @@ import {
   COLORS,
   dayText,
   Heading,
+  ItemRow,
   LabelCard,
   LinkPressable,
   Section,
@@ -186,12 +187,9 @@ function StandingEmpty({ batches, ready }: { batches: readonly Batch[]; ready: b
     <Section>
       <Heading>Standing empty</Heading>
       {empty.map((v) => (
-        <View key={v.id} style={styles.empty}>
-          <Body style={styles.said}>
-            {bottleText(v)}, {volumeText(v.capacityML)}
-          </Body>
+        <ItemRow key={v.id} title={`${bottleText(v)}, ${volumeText(v.capacityML)}`}>
           <Action title="Change" label={`Change ${v.name}`} weight="quiet" onPress={() => setOpen(v)} />
-        </View>
+        </ItemRow>
       ))}
       {open && <BottleSheet key={open.id} vessel={open} inIt={[]} onClose={() => setOpen(null)} />}
     </Section>
@@ -246,13 +244,6 @@ const styles = StyleSheet.create({
   cards: { gap: SPACE.l },
   bottle: { gap: SPACE.s },
   card: { marginBottom: 4 },
-  empty: {
-    flexDirection: 'row',
-    alignItems: 'center',
-    gap: SPACE.m,
-    borderBottomWidth: 1,
-    borderBottomColor: COLORS.line,
-  },
   notRight: { flexDirection: 'row', alignItems: 'center', gap: SPACE.s, paddingBottom: SPACE.xs },
   print: { flexDirection: 'row' },
   said: { flex: 1, fontWeight: '700' },

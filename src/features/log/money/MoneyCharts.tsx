@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import { LineChart, StackedBarChart } from 'react-native-chart-kit';
 import type { MonthMoney, YearMoney } from '@/core/doors/money';
-import { Body, COLORS, FAMILY, moneyText, SPACE } from '@/ui';
+import { Body, chartLook, COLORS, moneyText, SPACE } from '@/ui';
 import { monthName, shortMonth } from './monthWords';
 
 const HEIGHT = 220;
@@ -10,16 +10,6 @@ const HEIGHT = 220;
 const BARS = [COLORS.action, '#C08A2B', COLORS.defeats, '#4F7E92', COLORS.lineStrong] as const;
 
 const colorOf = (room: number): string => BARS[Math.min(room, BARS.length - 1)] ?? COLORS.lineStrong;
-
-const config = (lines: string) => ({
-  backgroundGradientFrom: COLORS.sheet,
-  backgroundGradientTo: COLORS.sheet,
-  decimalPlaces: 2,
-  color: () => COLORS.ink,
-  labelColor: () => COLORS.inkSoft,
-  propsForLabels: { fontFamily: FAMILY.body, fontSize: 14 },
-  propsForBackgroundLines: { stroke: lines, strokeDasharray: '' },
-});
 
 /** Names under every bar would run into one another where there are many. */
 const CROWDED_ABOVE = 6;
@@ -58,7 +48,7 @@ export function MonthsChart({ months, rooms, currency, width }: MonthsProps) {
           decimalPlaces={2}
           formatYLabel={(y) => moneyText(Number(y), currency)}
           // Its lines would run through the figures at the left.
-          chartConfig={{ ...config('transparent'), barPercentage: Math.min(1, 5 / months.length) }}
+          chartConfig={{ ...chartLook('transparent'), barPercentage: Math.min(1, 5 / months.length) }}
           style={styles.drawing}
         />
       </View>
@@ -99,7 +89,7 @@ export function SoFarChart({ soFar, currency, width }: SoFarProps) {
           fromZero
           segments={3}
           formatYLabel={(y) => moneyText(Number(y), currency)}
-          chartConfig={config(COLORS.line)}
+          chartConfig={chartLook(COLORS.line)}
           style={styles.drawing}
         />
       </View>

@@ -16,9 +16,9 @@ import {
   Alert,
   Body,
   Choice,
-  COLORS,
   Figure,
   Heading,
+  ItemRow,
   moneyText,
   Overline,
   Row,
@@ -239,24 +239,23 @@ function Formulas({ formulas, currency }: { formulas: readonly FormulaMoney[]; c
     <Section>
       <Heading>What a use costs</Heading>
       {formulas.map((f) => (
-        <View key={f.formulaId} style={styles.formula} testID="formula-money">
-          <View style={styles.words}>
-            <Body style={styles.name}>{f.name}</Body>
-            <Body style={styles.figure}>
-              {f.perUse === null
-                ? 'No price known'
-                : `${text(f.perUse)} a use${f.perL === null ? '' : ` · ${text(f.perL)} a litre`}`}
-            </Body>
-            <SecondaryText>
-              {[
-                counted(f.uses, 'use in twelve months', 'uses in twelve months'),
-                f.instead ? insteadText(f.instead, text) : '',
-                f.unpriced.length > 0 ? `without ${listOf(f.unpriced)}` : '',
-              ]
-                .filter(Boolean)
-                .join(' · ')}
-            </SecondaryText>
-          </View>
+        <ItemRow
+          key={f.formulaId}
+          title={f.name}
+          how={
+            f.perUse === null
+              ? 'No price known'
+              : `${text(f.perUse)} a use${f.perL === null ? '' : ` · ${text(f.perL)} a litre`}`
+          }
+          detail={[
+            counted(f.uses, 'use in twelve months', 'uses in twelve months'),
+            f.instead ? insteadText(f.instead, text) : '',
+            f.unpriced.length > 0 ? `without ${listOf(f.unpriced)}` : '',
+          ]
+            .filter(Boolean)
+            .join(' · ')}
+          testID="formula-money"
+        >
           <Action
             title={f.instead ? 'Change' : 'Buy instead?'}
             label={`${f.instead ? 'Change' : 'Buy instead?'} ${f.name}`}
@@ -264,7 +263,7 @@ function Formulas({ formulas, currency }: { formulas: readonly FormulaMoney[]; c
             onPress={() => setOpen(f)}
             testID={`beside-${f.formulaId}`}
           />
-        </View>
+        </ItemRow>
       ))}
       {open && (
         <InsteadSheet
@@ -332,17 +331,4 @@ function MonthTables({ months, currency }: { months: readonly MonthMoney[]; curr
   );
 }
 
-const styles = StyleSheet.create({
-  formula: {
-    flexDirection: 'row',
-    alignItems: 'center',
-    gap: SPACE.m,
-    borderBottomWidth: 1,
-    borderBottomColor: COLORS.line,
-    paddingVertical: SPACE.s,
-  },
-  words: { flex: 1 },
-  name: { fontWeight: '700', fontSize: 17 },
-  figure: { fontVariant: ['tabular-nums'] },
-  month: { paddingBottom: SPACE.m },
-});
+const styles = StyleSheet.create({ month: { paddingBottom: SPACE.m } });

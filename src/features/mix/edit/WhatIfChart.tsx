@@ -2,7 +2,7 @@ import { StyleSheet, View } from 'react-native';
 import { LineChart } from 'react-native-chart-kit';
 import Svg, { G, Line, Rect, Text as SvgText } from 'react-native-svg';
 import type { Level } from '@/core';
-import { Body, COLORS, FAMILY, LEVEL_TINT, LEVEL_WORD, formatNumber, SPACE } from '@/ui';
+import { Body, chartLook, COLORS, FAMILY, LEVEL_TINT, LEVEL_WORD, formatNumber, SPACE } from '@/ui';
 
 interface Point {
   readonly amount: number;
@@ -82,15 +82,7 @@ export default function WhatIfChart({ points, present, chosen, width, label }: P
           withVerticalLines={false}
           segments={3}
           formatYLabel={(y) => formatNumber(Number(y))}
-          chartConfig={{
-            backgroundGradientFrom: COLORS.sheet,
-            backgroundGradientTo: COLORS.sheet,
-            decimalPlaces: 2,
-            color: () => COLORS.ink,
-            labelColor: () => COLORS.inkSoft,
-            propsForLabels: { fontFamily: FAMILY.body, fontSize: 14 },
-            propsForBackgroundLines: { stroke: COLORS.line, strokeDasharray: '' },
-          }}
+          chartConfig={chartLook(COLORS.line)}
           style={styles.drawing}
           decorator={() => (
             <G>

@@ -1,28 +1,27 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { counted, ingredientById, itemName, listOf, SOILS, type PantryItem, type Room } from '@/core';
+import { counted, ingredientById, itemName, listOf, SOILS, type PantryItem } from '@/core';
 import type { HomeTask } from '@/core/doors/shopping';
-import { useWriteHome } from '@/data';
 import {
   Action,
   Alert,
   Body,
   capital,
   Choice,
-  COLORS,
   Heading,
+  ItemRow,
   Row,
   Screen,
   SecondaryText,
   Section,
-  Sheet,
   SPACE,
   TickRow,
   Title,
-  useNotice,
 } from '@/ui';
-import { FIRST_ASKED, useKit, type KitAsked, type KitKind, type KitState } from './useKit';
+import { AskedFor } from './AskedFor';
+import { PutOnList } from './PutOnList';
+import { FIRST_ASKED, toggled, useKit, type KitAsked, type KitKind, type KitState } from './useKit';
 
 const KINDS: readonly { readonly value: KitKind; readonly label: string }[] = [
   { value: 'starter', label: 'Starter kit' },
@@ -35,14 +34,6 @@ const SAYS: Readonly<Record<KitKind, string>> = {
   expanded: 'The fewest things that do everything as it is best done.',
   own: 'Tick what you would have: below stands what could be done with it.',
 };
-
-const MOST = [
-  { value: 0, label: 'As many as it takes' },
-  { value: 2, label: 'At most 2' },
-  { value: 4, label: 'At most 4' },
-  { value: 6, label: 'At most 6' },
-  { value: 10, label: 'At most 10' },
-];
 
 const nameOf = (id: string, pantry: readonly PantryItem[]): string => {
   const item = pantry.find((p) => p.id === id);
@@ -88,71 +79,6 @@ export function KitScreen() {
     </Screen>
   );
 }
-
-interface AskedProps {
-  readonly asked: KitAsked;
-  readonly rooms: readonly Room[];
-  readonly put: (part: Partial<KitAsked>) => void;
-}
-
-/** What the kit is for, in a line; and a sheet to change it. */
-function AskedFor({ asked, rooms, put }: AskedProps) {
-  const [open, setOpen] = useState(false);
-  const { roomIds, most, withCupboard, kind } = asked;
-  const said = [
-    roomIds.length === 0 ? 'All rooms' : listOf(rooms.filter((r) => roomIds.includes(r.id)).map((r) => r.name)),
-    kind === 'own' || most === null ? '' : `at most ${counted(most, 'thing', 'things')}`,
-    withCupboard ? 'with what I have' : 'from nothing',
-  ];
-  return (
-    <View style={styles.asked}>
-      <Body style={styles.words}>{said.filter(Boolean).join(' · ')}</Body>
-      <Action
-        title="Change"
-        label="Change what the kit is for"
-        weight="quiet"
-        onPress={() => setOpen(true)}
-        testID="kit-change"
-      />
-      <Sheet title="What the kit is for" open={open} onClose={() => setOpen(false)}>
-        {rooms.length > 1 && (
-          <Choice
-            label="For which rooms"
-            several
-            options={[{ value: '', label: 'All rooms' }, ...rooms.map((r) => ({ value: r.id, label: r.name }))]}
-            chosen={roomIds.length === 0 ? [''] : roomIds}
-            onChoose={(id) => put({ roomIds: toggled(roomIds, id) })}
-          />
-        )}
-        {kind !== 'own' && (
-          <>
-            <Body>How many things may it be?</Body>
-            <Choice
-              label="How many things"
-              options={MOST}
-              chosen={[most ?? 0]}
-              onChoose={(n) => put({ most: n === 0 ? null : n })}
-            />
-          </>
-        )}
-        <Body>What is there already?</Body>
-        <Choice
-          label="What is there already"
-          options={[
-            { value: 'nothing', label: 'Nothing' },
-            { value: 'cupboard', label: 'What is in my cupboard' },
-          ]}
-          chosen={[withCupboard ? 'cupboard' : 'nothing']}
-          onChoose={(from) => put({ withCupboard: from === 'cupboard' })}
-        />
-      </Sheet>
-    </View>
-  );
-}
-
-/** With one more in a list, or one less; the empty one empties it. */
-const toggled = (list: readonly string[], id: string): readonly string[] =>
-  id === '' ? [] : list.includes(id) ? list.filter((o) => o !== id) : [...list, id];
 
 interface KitProps {
   readonly asked: KitAsked;
@@ -204,18 +130,14 @@ function TheKit({ asked, state, put }: KitProps) {
                 />
               ))
           : kit.things.map((id) => (
-              <View key={id} style={styles.thing} testID="kit-thing">
-                <View style={styles.words}>
-                  <Body style={styles.bold}>{label(id)}</Body>
-                  <SecondaryText>{hangs(kit.missed[id])}</SecondaryText>
-                </View>
+              <ItemRow key={id} title={label(id)} detail={hangs(kit.missed[id])} testID="kit-thing">
                 <Action
                   title="Without it"
                   label={`Without it: ${nameOf(id, pantry)}`}
                   weight="quiet"
                   onPress={() => put({ without: [...asked.without, id] })}
                 />
-              </View>
+              </ItemRow>
             ))}
         {kit.there.length > 0 && (
           <SecondaryText>
@@ -298,55 +220,6 @@ function BySurface({ state, tasks }: { state: KitState; tasks: readonly HomeTask
   );
 }
 
-/** What is not in the cupboard goes onto the shopping list: it stands there as used up. */
-function PutOnList({ missing, pantry }: { missing: readonly string[]; pantry: readonly PantryItem[] }) {
-  const router = useRouter();
-  const say = useNotice();
-  const write = useWriteHome();
-  if (missing.length === 0)
-    return <Action title="To the shopping list" weight="main" onPress={() => router.push('/shelf/shopping')} />;
-  const put = (): void => {
-    const added = missing
-      .filter((id) => !pantry.some((p) => p.id === id))
-      .map((id): PantryItem => {
-        const unit = ingredientById(id)?.form === 'powder' ? 'g' : 'mL';
-        return { id, left: { value: 0, unit }, pack: null };
-      });
-    write.mutate(
-      { put: added.map((value) => ({ collection: 'pantry' as const, value })) },
-      {
-        onSuccess: () => {
-          router.push('/shelf/shopping');
-          say({
-            text: `${counted(missing.length, 'thing', 'things')} put on the list.`,
-            undo: () => write.mutate({ remove: added.map(({ id }) => ({ collection: 'pantry' as const, id })) }),
-          });
-        },
-      },
-    );
-  };
-  return (
-    <Action
-      title={`Put ${counted(missing.length, 'thing', 'things')} on the list`}
-      weight="main"
-      onPress={put}
-      disabled={write.isPending}
-      testID="kit-to-list"
-    />
-  );
-}
-
 const styles = StyleSheet.create({
-  asked: { flexDirection: 'row', alignItems: 'center', gap: SPACE.m },
-  thing: {
-    flexDirection: 'row',
-    alignItems: 'center',
-    gap: SPACE.m,
-    borderBottomWidth: 1,
-    borderBottomColor: COLORS.line,
-    paddingVertical: SPACE.xs,
-  },
-  words: { flex: 1 },
-  bold: { fontWeight: '700', fontSize: 17 },
   without: { flexDirection: 'row', alignItems: 'center', flexWrap: 'wrap', gap: SPACE.s },
 });

@@ -29,7 +29,11 @@ export const FIRST_ASKED: KitAsked = {
   picked: [],
 };
 
-export const levelOf = ({ kind }: KitAsked): KitLevel => (kind === 'expanded' ? 'best' : 'well');
+/** With one more in a list, or one less; the empty one empties it. */
+export const toggled = (list: readonly string[], id: string): readonly string[] =>
+  id === '' ? [] : list.includes(id) ? list.filter((o) => o !== id) : [...list, id];
+
+const levelOf = ({ kind }: KitAsked): KitLevel => (kind === 'expanded' ? 'best' : 'well');
 
 export interface KitState {
   readonly rooms: readonly Room[];

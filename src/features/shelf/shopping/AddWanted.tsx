@@ -3,21 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { STARTER_FORMULAS, validate, wantedSchema, type Formula, type Wanted } from '@/core';
 import { newId, useFormulas, useWriteHome } from '@/data';
 import { typedMeasureIn, readAs } from '@/devices';
-import {
-  Action,
-  Body,
-  Choice,
-  COLORS,
-  Field,
-  Heading,
-  Picker,
-  SecondaryText,
-  Section,
-  Sheet,
-  SPACE,
-  TickRow,
-  volumeText,
-} from '@/ui';
+import { Action, Choice, Field, Heading, ItemRow, Picker, Section, Sheet, SPACE, TickRow, volumeText } from '@/ui';
 
 /** What else is to be made, or to be brought along. */
 export function AddWanted({ wanted }: { wanted: readonly Wanted[] }) {
@@ -60,17 +46,18 @@ export function AddWanted({ wanted }: { wanted: readonly Wanted[] }) {
         />
       ))}
       {mixtures.map((m) => (
-        <View key={m.id} style={styles.mixture} testID="wanted-mixture">
-          <View style={styles.field}>
-            <Body style={styles.bold}>{m.name}</Body>
-            <SecondaryText>
-              {formulas.some((f) => f.id === m.formulaId)
-                ? `${volumeText(m.volumeML)} to make`
-                : 'This formula is not kept any more: leave it out.'}
-            </SecondaryText>
-          </View>
+        <ItemRow
+          key={m.id}
+          title={m.name}
+          detail={
+            formulas.some((f) => f.id === m.formulaId)
+              ? `${volumeText(m.volumeML)} to make`
+              : 'This formula is not kept any more: leave it out.'
+          }
+          testID="wanted-mixture"
+        >
           <Action title="Leave out" label={`Leave out ${m.name}`} weight="quiet" onPress={() => leaveOut(m.id)} />
-        </View>
+        </ItemRow>
       ))}
       <View style={styles.add}>
         <View style={styles.field}>
@@ -164,15 +151,6 @@ function HowMuch({ formula, onClose, onKeep }: HowMuchProps) {
 const styles = StyleSheet.create({
   add: { flexDirection: 'row', alignItems: 'flex-end', gap: SPACE.s },
   field: { flex: 1 },
-  bold: { fontWeight: '700', fontSize: 17 },
-  mixture: {
-    flexDirection: 'row',
-    alignItems: 'center',
-    gap: SPACE.m,
-    borderBottomWidth: 1,
-    borderBottomColor: COLORS.line,
-    paddingVertical: SPACE.s,
-  },
   make: { flexDirection: 'row' },
   button: { paddingBottom: 4 },
 });

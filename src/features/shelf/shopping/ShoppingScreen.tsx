@@ -1,6 +1,5 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
 import { counted, type PantryItem, type Purchase } from '@/core';
 import { packsText, type MixtureNeed } from '@/core/doors/shopping';
 import { newId, useBuy, useKeepRecord, useSavePantryItem, useTakeBack } from '@/data';
@@ -11,8 +10,8 @@ import {
   Body,
   capital,
   Choice,
-  COLORS,
   Heading,
+  ItemRow,
   massText,
   moneySign,
   moneyText,
@@ -21,7 +20,6 @@ import {
   SecondaryText,
   Section,
   Sheet,
-  SPACE,
   TickRow,
   Title,
   volumeText,
@@ -264,21 +262,18 @@ function WhatFor({ shopping, isEmpty }: { shopping: Shopping; isEmpty: boolean }
           {mixtures.map((m) => {
             const makes = (m.volumeML ?? 0) > 0 || (m.massG ?? 0) > 0;
             return (
-              <View key={m.formulaId} style={styles.mixture}>
-                <View style={styles.words}>
-                  <Body style={styles.bold}>{m.name}</Body>
-                  <SecondaryText>
-                    {[
-                      m.times > 0 ? counted(m.times, 'time', 'times') : '',
-                      makes ? `${amountText(m)} to make` : '',
-                      m.fromShelfML > 0 ? `${volumeText(m.fromShelfML)} from the shelf` : '',
-                      m.places.join('; '),
-                    ]
-                      .filter(Boolean)
-                      .join(' · ')}
-                  </SecondaryText>
-                </View>
-              </View>
+              <ItemRow
+                key={m.formulaId}
+                title={m.name}
+                detail={[
+                  m.times > 0 ? counted(m.times, 'time', 'times') : '',
+                  makes ? `${amountText(m)} to make` : '',
+                  m.fromShelfML > 0 ? `${volumeText(m.fromShelfML)} from the shelf` : '',
+                  m.places.join('; '),
+                ]
+                  .filter(Boolean)
+                  .join(' · ')}
+              />
             );
           })}
           {plainTimes > 0 && (
@@ -292,16 +287,3 @@ function WhatFor({ shopping, isEmpty }: { shopping: Shopping; isEmpty: boolean }
     </Section>
   );
 }
-
-const styles = StyleSheet.create({
-  mixture: {
-    flexDirection: 'row',
-    alignItems: 'center',
-    gap: SPACE.m,
-    borderBottomWidth: 1,
-    borderBottomColor: COLORS.line,
-    paddingVertical: SPACE.s,
-  },
-  words: { flex: 1 },
-  bold: { fontWeight: '700' },
-});
