@@ -1,5 +1,5 @@
-import type { HomeSurface } from '../cleaning/homeSurface';
-import { NO_RATING, type LogEntry } from '../cleaning/logEntry';
+import type { LogEntry } from '../cleaning/logEntry';
+import { bottleOf, entryOf, surfaceOf } from '@/testing/entry';
 import { usedOf } from '../cleaning/jobLog';
 import { formulaFromReading } from '../formula/fromReading';
 import { readRecipe } from '../formula/reader/readRecipe';
@@ -27,44 +27,19 @@ const priced = (id: string, price: number | null, value: number): PantryItem => 
 // Vinegar 1.00 and water 0.40 a litre: half and half 0.70. Dish soap 4.00 a litre: suds 0.04.
 const PANTRY = [priced('white-vinegar', 1, 1000), priced('distilled-water', 2, 5000), priced('dish-soap', 2, 500)];
 let id = 0;
-const use = (formula: Formula, at: string, mL: number | null, cost: Cost | null, room = 'bath'): LogEntry => ({
-  id: `e${++id}`,
-  at: `${at}T12:00:00.000Z`,
-  room: { id: room, name: room },
-  surface: { id: 'tiles', name: 'Tiles', material: 'glazed-tile' },
-  soil: { id: 'limescale', name: 'Limescale' },
-  used: usedOf(formula),
-  dwell: null,
-  ...(mL === null ? {} : { took: { volumeML: mL, massG: null, cost } }),
-  rinsedAt: null,
-  outcome: 'done',
-  rating: NO_RATING,
-  workMinutes: null,
-  strokes: null,
-  notes: '',
-  history: [],
-});
+const use = (formula: Formula, at: string, mL: number | null, cost: Cost | null, room = 'bath'): LogEntry =>
+  entryOf({
+    id: `e${++id}`,
+    at: `${at}T12:00:00.000Z`,
+    room: { id: room, name: room },
+    surface: { id: 'tiles', name: 'Tiles', material: 'glazed-tile' },
+    soil: { id: 'limescale', name: 'Limescale' },
+    used: usedOf(formula),
+    ...(mL === null ? {} : { took: { volumeML: mL, massG: null, cost } }),
+  });
 const costing = (money: number): Cost => ({ money, unpriced: [] });
-const bottle = (more: Partial<Batch>): Batch => ({
-  id: `b${++id}`,
-  formula: HALF,
-  vessel: { id: 'v', name: 'Sprayer', shape: 'straight-spray', capacityML: 500, material: 'hdpe', opaque: true },
-  label: {
-    name: 'Half',
-    purpose: '',
-    never: '',
-    contents: [],
-    strengths: [],
-    cautions: [],
-    keeps: { lowDays: 90, highDays: 180, reason: '' },
-    shake: false,
-  },
-  volumeML: 400,
-  madeAt: '2026-03-01T12:00:00.000Z',
-  state: 'kept',
-  endedAt: null,
-  ...more,
-});
+const bottle = (more: Partial<Batch>): Batch =>
+  bottleOf(HALF, { id: `b${++id}`, volumeML: 400, madeAt: '2026-03-01T12:00:00.000Z', ...more });
 // One for 3.00, 30 uses: 0.10 a use.
 const SPRAY = {
   id: 'i',
@@ -186,19 +161,7 @@ describe('a use that kept no price', () => {
   });
 
   test('kept no amount either: what such a place usually takes', () => {
-    const tiles: HomeSurface = {
-      id: 'tiles',
-      roomId: 'bath',
-      name: 'Tiles',
-      surfaceId: 'glazed-tile',
-      sealed: null,
-      finish: null,
-      ageYears: null,
-      areaM2: 12,
-      schools: {},
-      upkeep: null,
-      enteredAt: null,
-    };
+    const tiles = surfaceOf({ id: 'tiles', roomId: 'bath', surfaceId: 'glazed-tile', areaM2: 12 });
     // A quarter of 12 m² is sprayed with 50 mL to the square metre (see useForms): 150 mL at 0.70.
     const year = yearOf({ log: [use(HALF, '2026-05-10', null, null)], surfaces: [tiles] });
     expect([year.compared.money, year.estimatedUses]).toEqual([expect.closeTo(0.105, 6), 1]);

@@ -1,25 +1,15 @@
 import { ROOM_KINDS } from '../catalogue/roomKinds';
 import type { HomeSurface, Room } from '../cleaning/homeSurface';
 import type { Formula } from '../formula/formula';
+import { surfaceOf } from '@/testing/entry';
 import { kitFor, kitTasks, kitWith, thingsFor, type HomeTask } from './kitHome';
 import { waysInHome } from './homeWays';
 import { STARTER_FORMULAS } from '../formula/starters';
 
 const FACTS = { dropsPerML: 20, lives: [], hardnessMgPerL: null, schools: {}, roomC: 20, humidityPercent: 60 };
 const room = (id: Room['kind']): Room => ({ id, name: id, kind: id, small: false });
-const surface = (id: string, roomId: string, surfaceId: string, soilId: string): HomeSurface => ({
-  id,
-  roomId,
-  name: id,
-  surfaceId,
-  sealed: null,
-  finish: null,
-  ageYears: null,
-  areaM2: 1,
-  schools: {},
-  upkeep: { everyDays: 7, soilId, formulaId: null },
-  enteredAt: null,
-});
+const surface = (id: string, roomId: string, surfaceId: string, soilId: string): HomeSurface =>
+  surfaceOf({ id, roomId, name: id, surfaceId, upkeep: { everyDays: 7, soilId, formulaId: null } });
 const fitOut = (rooms: readonly Room[], surfaces: readonly HomeSurface[], formulas: readonly Formula[] = []) => ({
   rooms,
   surfaces,

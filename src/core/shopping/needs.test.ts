@@ -5,7 +5,8 @@ import type { Formula } from '../formula/formula';
 import { DAY_MS } from '../quantity/time';
 import type { Batch } from '../shelf-life/batch';
 import type { Pack, PantryItem } from '../stock/pantry';
-import { NO_RATING, type LogEntry } from '../cleaning/logEntry';
+import type { LogEntry } from '../cleaning/logEntry';
+import { bottleOf, entryOf, surfaceOf } from '@/testing/entry';
 import { shoppingNeeds } from './needs';
 import type { ToShopFor } from './uses';
 
@@ -23,35 +24,17 @@ const HALF = recipe('Half', '200 mL vinegar\n200 mL distilled water', {
   madeFor: { surfaces: ['glazed-tile'], soils: ['limescale'] },
 });
 const ROOM: Room = { id: 'shower', name: 'Shower room', kind: 'bathroom', small: false };
-const tiles = (everyDays: number, formulaId: string | null = 'Half'): HomeSurface => ({
-  id: 'tiles',
-  roomId: 'shower',
-  name: 'Wall tiles',
-  surfaceId: 'glazed-tile',
-  sealed: null,
-  finish: null,
-  ageYears: null,
-  areaM2: 12,
-  schools: {},
-  upkeep: { everyDays, soilId: 'limescale', formulaId },
-  enteredAt: null,
-});
-const doneAgo = (days: number): LogEntry => ({
-  id: `e${days}`,
-  at: dayFrom(-days),
-  room: { id: 'shower', name: 'Shower room' },
-  surface: { id: 'tiles', name: 'Wall tiles', material: 'glazed-tile' },
-  soil: { id: 'limescale', name: 'Limescale' },
-  used: { kind: 'bought', id: null, name: 'suds' },
-  dwell: null,
-  rinsedAt: NOW,
-  outcome: 'done',
-  rating: NO_RATING,
-  workMinutes: null,
-  strokes: null,
-  notes: '',
-  history: [],
-});
+const tiles = (everyDays: number, formulaId: string | null = 'Half'): HomeSurface =>
+  surfaceOf({
+    id: 'tiles',
+    roomId: 'shower',
+    name: 'Wall tiles',
+    surfaceId: 'glazed-tile',
+    areaM2: 12,
+    upkeep: { everyDays, soilId: 'limescale', formulaId },
+  });
+const doneAgo = (days: number): LogEntry =>
+  entryOf({ at: dayFrom(-days), surface: { id: 'tiles', name: 'Wall tiles', material: 'glazed-tile' } });
 const litre = (price: number): Pack => ({ price, value: 1000, unit: 'mL' });
 const item = (id: string, left: number | null, more: Partial<PantryItem> = {}): PantryItem => ({
   id,
@@ -59,26 +42,8 @@ const item = (id: string, left: number | null, more: Partial<PantryItem> = {}): 
   pack: null,
   ...more,
 });
-const bottle = (mL: number, madeAgo: number, keepsDays: number): Batch => ({
-  id: `b${madeAgo}`,
-  formula: HALF,
-  vessel: { id: 'v', name: 'Sprayer', shape: 'straight-spray', capacityML: 500, material: 'hdpe', opaque: true },
-  label: {
-    name: 'Half',
-    purpose: '',
-    never: '',
-    contents: [],
-    strengths: [],
-    cautions: [],
-    keeps: { lowDays: keepsDays, highDays: keepsDays, reason: '' },
-    shake: false,
-  },
-  volumeML: 450,
-  leftML: mL,
-  madeAt: dayFrom(-madeAgo),
-  state: 'kept',
-  endedAt: null,
-});
+const bottle = (mL: number, madeAgo: number, keepsDays: number): Batch =>
+  bottleOf(HALF, { leftML: mL, madeAt: dayFrom(-madeAgo) }, keepsDays);
 const home = (more: Partial<ToShopFor> = {}): ToShopFor => ({
   rooms: [ROOM],
   surfaces: [tiles(7)],

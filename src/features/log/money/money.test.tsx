@@ -1,5 +1,6 @@
 import { fireEvent, screen, within } from '@testing-library/react-native';
-import { EMPTY_HOME, STARTER_FORMULAS, usedOf, NO_RATING, type Home, type LogEntry } from '@/core';
+import { EMPTY_HOME, STARTER_FORMULAS, usedOf, type Home, type LogEntry } from '@/core';
+import { entryOf } from '@/testing/entry';
 import { renderIn, settle } from '@/testing/renderIn';
 import { MoneyScreen } from './MoneyScreen';
 
@@ -8,23 +9,16 @@ jest.mock('expo-router', () => ({ useRouter: () => ({ push: mockPush }) }));
 
 const everyday = STARTER_FORMULAS.find((f) => f.id === 'starter-everyday')!;
 /** Of this month: sums must not hang on the day of the year. */
-const use = (id: string, money: number): LogEntry => ({
-  id,
-  at: new Date().toISOString(),
-  room: { id: null, name: 'Shower room' },
-  surface: { id: null, name: 'Tiles', material: 'glazed-tile' },
-  soil: { id: 'limescale', name: 'Limescale' },
-  used: usedOf(everyday),
-  dwell: null,
-  took: { volumeML: 50, massG: null, cost: { money, unpriced: [] } },
-  rinsedAt: null,
-  outcome: 'done',
-  rating: NO_RATING,
-  workMinutes: null,
-  strokes: null,
-  notes: '',
-  history: [],
-});
+const use = (id: string, money: number): LogEntry =>
+  entryOf({
+    id,
+    at: new Date().toISOString(),
+    room: { id: null, name: 'Shower room' },
+    surface: { id: null, name: 'Tiles', material: 'glazed-tile' },
+    soil: { id: 'limescale', name: 'Limescale' },
+    used: usedOf(everyday),
+    took: { volumeML: 50, massG: null, cost: { money, unpriced: [] } },
+  });
 const home: Home = {
   ...EMPTY_HOME,
   settings: { ...EMPTY_HOME.settings, currency: '£' },

@@ -1,5 +1,6 @@
 import { fireEvent, screen } from '@testing-library/react-native';
-import { EMPTY_HOME, STARTER_FORMULAS, type Home, type HomeSurface, type PantryItem } from '@/core';
+import { EMPTY_HOME, STARTER_FORMULAS, type Home, type PantryItem } from '@/core';
+import { surfaceOf } from '@/testing/entry';
 import { renderIn, settle } from '@/testing/renderIn';
 import { ShoppingScreen } from './ShoppingScreen';
 
@@ -12,19 +13,14 @@ jest.mock('expo-router', () => ({
 
 afterEach(() => delete mockParams.days);
 
-const hob: HomeSurface = {
+const hob = surfaceOf({
   id: 'hob',
   roomId: 'galley',
   name: 'Hob',
   surfaceId: 'induction-hob',
-  sealed: null,
-  finish: null,
-  ageYears: null,
   areaM2: 0.2,
-  schools: {},
   upkeep: { everyDays: 2, soilId: 'fresh-grease', formulaId: 'starter-dish-spray' },
-  enteredAt: null,
-};
+});
 const soap: PantryItem = {
   id: 'dish-soap',
   left: { value: 0, unit: 'mL' },
@@ -133,10 +129,13 @@ test('what else is to be brought along, and made, is on it', async () => {
 });
 
 test('other days ask for more or less', async () => {
-  const { rerender } = await renderIn(<ShoppingScreen />, home);
+  await renderIn(<ShoppingScreen />, home);
   fireEvent.press(screen.getByRole('radio', { name: '4 weeks' }));
   expect(mockParams.days).toBe('28');
-  expect(rerender).toBeTruthy();
+  const { unmount } = await renderIn(<ShoppingScreen />, home);
+  fireEvent.press(screen.getAllByTestId('what-for').at(-1)!);
+  expect(screen.getByText(/^14 times · .*Hob, Galley$/)).toBeTruthy();
+  unmount();
 });
 
 test('a home that asks for nothing says what would', async () => {
