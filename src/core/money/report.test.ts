@@ -1,3 +1,4 @@
+import type { HomeSurface } from '../cleaning/homeSurface';
 import type { LogEntry } from '../cleaning/logEntry';
 import { bottleOf, entryOf, surfaceOf } from '@/testing/entry';
 import { usedOf } from '../cleaning/jobLog';
@@ -120,6 +121,17 @@ describe('what this year has spared', () => {
     expect(yearOf({ batches: [before, after] }).spoiled).toEqual({ bottles: 0, money: 0 });
   });
 
+  test('what was poured out for something else is, though another bottle was topped up that moment', () => {
+    const at = '2026-06-03T12:00:00.000Z';
+    const before = bottle({ state: 'emptied', endedAt: at, leftML: 200, cost: costing(0.2) });
+    const spoiled = (after: Partial<Batch>) => yearOf({ batches: [before, bottle(after)] }).spoiled.bottles;
+    const other = { ...before.vessel, id: 'other' };
+    // Filled anew, another one topped up, and this one, but a day later.
+    expect(spoiled({ madeAt: at })).toBe(1);
+    expect(spoiled({ madeAt: at, oldestAt: before.madeAt, vessel: other })).toBe(1);
+    expect(spoiled({ madeAt: '2026-06-04T12:00:00.000Z', oldestAt: before.madeAt })).toBe(1);
+  });
+
   test('less bottles that were bought: making may have cost more', () => {
     const vessel = bottle({}).vessel;
     const vessels = [
@@ -165,6 +177,34 @@ describe('a use that kept no price', () => {
     // A quarter of 12 m² is sprayed with 50 mL to the square metre (see useForms): 150 mL at 0.70.
     const year = yearOf({ log: [use(HALF, '2026-05-10', null, null)], surfaces: [tiles] });
     expect([year.compared.money, year.estimatedUses]).toEqual([expect.closeTo(0.105, 6), 1]);
+  });
+
+  const costs = (more: Partial<LogEntry>, formula: Formula = HALF, surfaces: readonly HomeSurface[] = []) => {
+    const { compared, alone } = yearOf({ log: [{ ...use(formula, '2026-05-10', null, null), ...more }], surfaces });
+    return compared.money + alone.money;
+  };
+
+  test('in a place that is not of the home: as much as such a surface usually has', () =>
+    // A quarter of the usual 6 m² of tile, 50 mL to the square metre: 75 mL at 0.70.
+    expect(costs({})).toBeCloseTo(0.0525, 6));
+
+  test('of which nobody said what was lifted: all of the surface, as its form takes', () =>
+    // 6 m² at 50 mL: 300 mL at 0.70.
+    expect(costs({ soil: { id: null, name: '' } })).toBeCloseTo(0.21, 6));
+
+  test('of what is used up at once: the whole bowl', () =>
+    // A cloth is wrung out in 250 mL at least; 0.04 a litre.
+    expect(costs({ soil: { id: 'daily-dirt', name: 'Daily dirt' } }, SUDS)).toBeCloseTo(0.01, 4));
+
+  test('of a surface whose material nobody knows, or of a formula that is not kept with it, is not known', () => {
+    expect(costs({ surface: { id: null, name: 'It', material: null } })).toBe(0);
+    const cardless = { ...use(HALF, '2026-05-10', 100, null), used: { ...usedOf(HALF), card: '' } } as LogEntry;
+    expect(yearOf({ log: [cardless] })).toMatchObject({ unknownUses: 1, compared: { uses: 0 } });
+  });
+
+  test('is of its own amount, whatever another of the formula took', () => {
+    const log = [use(HALF, '2026-05-10', 100, null), use(HALF, '2026-05-11', 200, null)];
+    expect(yearOf({ log }).compared.money).toBeCloseTo(0.21, 6);
   });
 
   test('of what has no price is on neither side', () => {
